@@ -1,0 +1,117 @@
+import type { Caution, Host, Library, Occurrence, Plant, Region, Target } from '../model/reference';
+import type { GardenFields } from '../model/garden';
+import { firstDay, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
+import { dailyNormals, degreeDayYear } from '../climate/degree-days';
+import { seasonalShift, springDelay } from '../climate/shift';
+import { bloomWindow, foliageWindow, windowShares, type DayWindow } from '../bloom/bloom';
+import { larvalPeriods, type LarvalPeriod } from '../needs/larval-periods';
+import { statusHere, type StatusHere } from '../gates/status';
+import type { FitPlace } from '../fit/dimensions';
+import { resolveHosts } from './hosts';
+
+export interface PlantHere {
+  plant: Plant;
+  bloom: DayWindow | null;
+  /** Share (0–1) of each half-month in bloom, and in leaf. */
+  bloomShares: number[];
+  foliageShares: number[];
+  status: StatusHere;
+  cautions: Caution[];
+}
+
+export interface TargetHere {
+  target: Target;
+  occurrence: Occurrence;
+  flight: DayWindow;
+  flightHalfMonths: number[];
+  larval: LarvalPeriod[];
+  /** Host relation by plant id, species before genus before family. */
+  hosts: Map<string, Host>;
+}
+
+/** The reference library brought to one garden: its own windows, flights, statuses and hosts. */
+export interface Almanac {
+  region: Region;
+  place: FitPlace;
+  plants: Map<string, PlantHere>;
+  /** Targets that occur in the region; others are not offered. */
+  targets: Map<string, TargetHere>;
+}
+
+const HALF_MONTH_DAYS = 365 / 24;
+
+/** A flight period moved from its region to the garden, in whole half-months: records are no finer than that. */
+export function flightHere(occurrence: Pick<Occurrence, 'first' | 'last'>, delay: number): DayWindow {
+  const moved = (h: number, day: number) => h + Math.round(seasonalShift(day, delay) / HALF_MONTH_DAYS);
+  const first = Math.max(0, moved(occurrence.first, firstDay(occurrence.first)));
+  const last = Math.min(23, moved(occurrence.last, lastDay(occurrence.last)));
+  return { from: firstDay(first), to: lastDay(last) + (occurrence.last < occurrence.first ? 365 : 0) };
+}
+
+function groupBy<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows) {
+    const group = groups.get(key(row));
+    if (group) group.push(row);
+    else groups.set(key(row), [row]);
+  }
+  return groups;
+}
+
+/** The garden's almanac. Throws a RangeError where the garden's region or a plant's bloom region is not in the library. */
+export function almanacFor(library: Library, garden: GardenFields): Almanac {
+  const regions = new Map(library.regions.map((row) => [row.id, row]));
+  const regionOf = (id: string) => {
+    const found = regions.get(id);
+    if (!found) throw new RangeError(`The library has no region ${id}.`);
+    return found;
+  };
+  const region = regionOf(garden.region);
+  const daily = dailyNormals(library.normals.filter((row) => row.region === region.id));
+  const statusRows = groupBy(library.status, (row) => row.plant);
+  const cautionRows = groupBy(library.cautions, (row) => row.plant);
+  const hostRows = groupBy(library.hosts, (row) => row.target);
+
+  const plants = new Map<string, PlantHere>();
+  for (const plant of library.plants) {
+    const reference = regionOf(plant.bloom_ref);
+    const bloom = bloomWindow(plant, reference, garden, garden);
+    plants.set(plant.id, {
+      plant,
+      bloom,
+      bloomShares: windowShares(bloom),
+      foliageShares: windowShares(foliageWindow(plant, reference, garden)),
+      status: statusHere(statusRows.get(plant.id) ?? [], garden.region, garden.jurisdiction),
+      cautions: cautionRows.get(plant.id) ?? [],
+    });
+  }
+
+  const occurrence = new Map(library.occurrence.filter((row) => row.region === region.id).map((row) => [row.target, row]));
+  const delay = springDelay(region, garden);
+  const targets = new Map<string, TargetHere>();
+  for (const target of library.targets) {
+    const here = occurrence.get(target.id);
+    if (!here) continue;
+    const flight = flightHere(here, delay);
+    targets.set(target.id, {
+      target,
+      occurrence: here,
+      flight,
+      flightHalfMonths: halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to)),
+      larval:
+        target.dev_base_c === null ? [] : larvalPeriods(target, flight, here.broods, degreeDayYear(daily, target.dev_base_c)),
+      hosts: resolveHosts(hostRows.get(target.id) ?? [], library.plants),
+    });
+  }
+  return {
+    region,
+    place: {
+      half_zone: garden.half_zone,
+      summer: region.summer,
+      humidity: region.humidity,
+      school_pots: garden.school_pots,
+    },
+    plants,
+    targets,
+  };
+}

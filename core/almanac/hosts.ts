@@ -1,0 +1,18 @@
+import type { Host, Plant } from '../model/reference';
+
+/** The names a host row may use for a plant, most particular first: itself, its species, its genus, its family. */
+export function hostNames(plant: Pick<Plant, 'id' | 'scientific' | 'family'>): string[] {
+  const words = plant.scientific.toLowerCase().replace(/[^a-z -]/g, '').split(/\s+/);
+  return [plant.id, words.slice(0, 2).join('-'), words[0]!, plant.family];
+}
+
+/** One target's host rows laid over the plants: a species row wins over its genus, a genus over its family. */
+export function resolveHosts(rows: readonly Host[], plants: readonly Plant[]): Map<string, Host> {
+  const byName = new Map(rows.map((row) => [row.plant, row]));
+  const found = new Map<string, Host>();
+  for (const plant of plants) {
+    const name = hostNames(plant).find((candidate) => byName.has(candidate));
+    if (name) found.set(plant.id, byName.get(name)!);
+  }
+  return found;
+}

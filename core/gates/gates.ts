@@ -1,0 +1,72 @@
+import type { Caution, Plant } from '../model/reference';
+import type { GardenFields } from '../model/garden';
+import type { StatusHere } from './status';
+
+export interface Gate {
+  kind: 'invasive' | 'toxic' | 'natives-only' | 'trap' | 'protected' | 'caution';
+  /** A refused plant cannot enter the plan; a warning is shown where the choice is made. */
+  effect: 'refuse' | 'warn';
+  sentence: string;
+}
+
+export type GateGarden = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'school_plants'>;
+
+/** Who of this household a hazard is about, in words; empty where nobody is. */
+function atRisk(hazard: Caution['hazard'], garden: GateGarden): string {
+  if (hazard === 'people' || hazard === 'skin-eye') return garden.children ? 'the children here' : '';
+  if (hazard === 'pets') return [garden.dogs && 'the dogs', garden.cats && 'the cats'].filter(Boolean).join(' and ');
+  if (hazard === 'livestock') return garden.grazing ? 'the grazing animals over the fence' : '';
+  return '';
+}
+
+/**
+ * What bars a plant from this garden or must be said before it is chosen, whatever its fit.
+ * `trapFor` names the chosen targets whose larvae die on it. Refusals come first.
+ */
+export function gates(
+  plant: Pick<Plant, 'common'>,
+  status: StatusHere,
+  cautions: readonly Caution[],
+  garden: GateGarden,
+  trapFor: readonly string[],
+): Gate[] {
+  const found: Gate[] = [];
+  if (status.status === 'invasive' || status.status === 'noxious') {
+    found.push({
+      kind: 'invasive',
+      effect: 'refuse',
+      sentence: `${plant.common} is listed as ${status.status} here (${status.row?.as_of}); it may be unlawful to plant. Check with your local extension office.`,
+    });
+  }
+  for (const target of trapFor) {
+    found.push({
+      kind: 'trap',
+      effect: 'refuse',
+      sentence: `A trap: ${target} lays on it and the caterpillars die.`,
+    });
+  }
+  if (garden.school_plants === 'natives-only' && !status.native && status.status !== 'invasive' && status.status !== 'noxious') {
+    found.push({
+      kind: 'natives-only',
+      effect: 'refuse',
+      sentence: `Not native here, and this garden plants natives only.`,
+    });
+  }
+  for (const caution of cautions) {
+    const who = atRisk(caution.hazard, garden);
+    const refuse = who !== '' && caution.severity === 3;
+    found.push({
+      kind: who ? 'toxic' : 'caution',
+      effect: refuse ? 'refuse' : 'warn',
+      sentence: who ? `${caution.note} A danger to ${who}.` : caution.note,
+    });
+  }
+  if (status.status === 'protected') {
+    found.push({
+      kind: 'protected',
+      effect: 'warn',
+      sentence: 'Protected here: buy it nursery-propagated and never dig it from the wild.',
+    });
+  }
+  return found.sort((a, b) => Number(b.effect === 'refuse') - Number(a.effect === 'refuse'));
+}

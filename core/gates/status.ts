@@ -1,0 +1,33 @@
+import type { PlantStatus } from '../model/reference';
+
+export interface StatusHere {
+  status: PlantStatus['status'];
+  /** Native here, protected natives among them. */
+  native: boolean;
+  /** The row it rests on; null where the library has none for this place. */
+  row: PlantStatus | null;
+}
+
+/** Listings that forbid come first: one such row decides, whatever a wider one says. */
+const WEIGHT: Record<PlantStatus['status'], number> = {
+  noxious: 5,
+  invasive: 4,
+  protected: 3,
+  native: 2,
+  naturalised: 1,
+  introduced: 0,
+};
+
+/**
+ * The status of a plant in a place, from its rows for the region and for the state or province. The strictest
+ * row wins; a plant with no row here counts as introduced, to be checked.
+ */
+export function statusHere(rows: readonly PlantStatus[], region: string, jurisdiction: string | null): StatusHere {
+  let strictest: PlantStatus | null = null;
+  for (const row of rows) {
+    if (row.place !== region && row.place !== jurisdiction) continue;
+    if (!strictest || WEIGHT[row.status] > WEIGHT[strictest.status]) strictest = row;
+  }
+  const status = strictest?.status ?? 'introduced';
+  return { status, native: status === 'native' || status === 'protected', row: strictest };
+}

@@ -1,0 +1,145 @@
+import { z } from 'zod';
+import * as words from './vocabulary';
+
+/** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
+const id = z
+  .string()
+  .regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
+const name = z
+  .string('Give a name.')
+  .trim()
+  .min(1, 'Give a name.')
+  .max(80, 'Keep the name under 80 characters.');
+const number = (min: number, max: number, what: string) =>
+  z
+    .number(`Give ${what} as a number from ${min} to ${max}.`)
+    .min(min, `Give ${what} from ${min} to ${max}.`)
+    .max(max, `Give ${what} from ${min} to ${max}.`);
+const choice = <T extends readonly [string, ...string[]]>(list: T, what: string) =>
+  z.enum(list, `Choose ${what}: ${list.join(', ')}.`);
+const note = z.string().max(2000, 'Keep the note under 2000 characters.').default('');
+const revision = z.number().int().min(0);
+
+/** An `MM-DD` that exists in every year. */
+const monthDay = z
+  .string()
+  .regex(/^\d\d-\d\d$/, 'Give a month and day, such as 05-04.')
+  .refine((text) => {
+    const [month, day] = text.split('-').map(Number) as [number, number];
+    const lengths = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+    return day >= 1 && day <= (lengths[month - 1] ?? 0);
+  }, 'That day is not in the calendar.');
+
+export const GardenFields = z.object({
+  name,
+  region: id,
+  jurisdiction: z
+    .string()
+    .regex(/^[A-Z]{2}$/, 'Give the two-letter code of the state or province.')
+    .nullable(),
+  lat: number(15, 65, 'the latitude'),
+  lon: number(-140, -50, 'the longitude (negative in the West)'),
+  elevation_m: number(-90, 4000, 'the elevation in metres'),
+  half_zone: z.enum(words.HALF_ZONES, 'Choose a half-zone from 1a to 13b.'),
+  last_frost: monthDay.nullable(),
+  first_frost: monthDay.nullable(),
+  children: z.boolean(),
+  dogs: z.boolean(),
+  cats: z.boolean(),
+  grazing: z.boolean(),
+  school_plants: choice(words.SCHOOLS.plants, 'which plants'),
+  school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
+  school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
+  notes: note,
+});
+
+export const SiteFields = z
+  .object({
+    name,
+    kind: choice(['bed', 'container'], 'bed or container'),
+    area_m2: number(0.01, 5000, 'the area in square metres'),
+    volume_l: number(0.5, 2000, 'the volume in litres').nullable(),
+    sun_h: number(0, 16, 'the hours of direct sun'),
+    sun_when: choice(words.SUN_WHEN, 'when the sun comes'),
+    texture: choice(words.TEXTURES, 'the soil texture'),
+    drainage: choice(words.DRAINAGES, 'the drainage'),
+    ph: number(3, 9.5, 'the pH'),
+    moisture: number(1, 5, 'the moisture').int('Moisture is a whole step from 1 (dry) to 5 (wet).'),
+    salt: choice(words.SALTS, 'the salt exposure'),
+    features: z.array(choice(words.FEATURES, 'a feature')).max(words.FEATURES.length),
+    notes: note,
+  })
+  .refine((site) => site.kind === 'bed' || site.volume_l !== null, {
+    path: ['volume_l'],
+    message: 'A container needs its volume in litres.',
+  });
+
+export const TargetFields = z.object({
+  target: id,
+  ambition: choice(words.AMBITIONS, 'an ambition'),
+  priority: number(1, 9, 'the priority').int('Priority is a whole number.'),
+});
+
+export const PlantingFields = z.object({
+  plant: id,
+  site_id: id,
+  count: number(1, 5000, 'the count').int('Count whole plants.'),
+  state: choice(words.PLANTING_STATES, 'a state'),
+  planted_year: number(1950, 2100, 'the year planted').int('Give a whole year.').nullable(),
+  source: z.string().max(200, 'Keep the source under 200 characters.').default(''),
+  cost_minor: number(0, 100_000_000, 'the cost').int('Cost is in whole cents.').nullable(),
+  notes: note,
+});
+
+const stored = { id, revision };
+export const Garden = GardenFields.extend(stored);
+export const Site = z.object({ ...SiteFields.shape, ...stored });
+export const GardenTarget = TargetFields.extend(stored);
+export const Planting = PlantingFields.extend({ ...stored, plan_id: id });
+export const Plan = z.object({ id, name, current: z.boolean(), revision });
+
+/** One garden as the application exports and imports it: the documented open format. */
+export const GardenFile = z
+  .object({
+    format: z.literal('outwash-garden', 'This is not an Outwash garden file.'),
+    version: z.literal(1, 'This file was written by a newer version of Outwash.'),
+    garden: GardenFields.extend({ id }),
+    sites: z.array(z.object({ ...SiteFields.shape, id })).max(500),
+    targets: z.array(TargetFields).max(500),
+    plans: z.array(Plan.omit({ revision: true })).min(1, 'A garden file holds at least one plan.').max(50),
+    plantings: z.array(PlantingFields.extend({ id, plan_id: id })).max(10_000),
+  })
+  .superRefine((file, context) => {
+    const sites = new Set(file.sites.map((site) => site.id));
+    const plans = new Set(file.plans.map((plan) => plan.id));
+    file.plantings.forEach((planting, index) => {
+      if (!sites.has(planting.site_id))
+        context.addIssue({
+          code: 'custom',
+          path: ['plantings', index, 'site_id'],
+          message: `No bed has the id ${planting.site_id}.`,
+        });
+      if (!plans.has(planting.plan_id))
+        context.addIssue({
+          code: 'custom',
+          path: ['plantings', index, 'plan_id'],
+          message: `No plan has the id ${planting.plan_id}.`,
+        });
+    });
+    if (file.plans.filter((plan) => plan.current).length !== 1)
+      context.addIssue({ code: 'custom', path: ['plans'], message: 'Exactly one plan is the current one.' });
+  });
+
+export type GardenFields = z.infer<typeof GardenFields>;
+export type SiteFields = z.infer<typeof SiteFields>;
+export type TargetFields = z.infer<typeof TargetFields>;
+export type PlantingFields = z.infer<typeof PlantingFields>;
+export type Garden = z.infer<typeof Garden>;
+export type Site = z.infer<typeof Site>;
+export type GardenTarget = z.infer<typeof GardenTarget>;
+export type Planting = z.infer<typeof Planting>;
+export type Plan = z.infer<typeof Plan>;
+export type GardenFile = z.infer<typeof GardenFile>;
+
+/** States in which a planting counts as part of the plan. */
+export const LIVE_STATES: ReadonlySet<Planting['state']> = new Set(['planned', 'on-order', 'sown', 'in-ground']);

@@ -1,0 +1,125 @@
+/**
+ * The year is 24 half-months: 0 is 1–15 January, 1 is 16–31 January … 23 is 16–31 December.
+ * Day of year runs 1–365; leap days are ignored, since every window here is an average.
+ */
+export const HALF_MONTHS = 24;
+
+const MONTH_NAMES = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
+const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
+
+/** Day of the year before the first of each month (0 for January). */
+const MONTH_OFFSETS = MONTH_LENGTHS.map((_, month) =>
+  MONTH_LENGTHS.slice(0, month).reduce((sum, days) => sum + days, 0),
+);
+
+/** First day of the year (1–365) of half-month `h`. */
+export function firstDay(h: number): number {
+  const month = Math.floor(h / 2);
+  return MONTH_OFFSETS[month]! + (h % 2 === 0 ? 1 : 16);
+}
+
+/** Last day of the year (1–365) of half-month `h`. */
+export function lastDay(h: number): number {
+  const month = Math.floor(h / 2);
+  return h % 2 === 0 ? MONTH_OFFSETS[month]! + 15 : MONTH_OFFSETS[month]! + MONTH_LENGTHS[month]!;
+}
+
+/** Any integer day brought into 1–365, so that 366 is 1 January and 0 is 31 December. */
+export function wrapDay(day: number): number {
+  return ((((Math.round(day) - 1) % 365) + 365) % 365) + 1;
+}
+
+/** Half-month of a day of the year (1–365; other integers wrap round the year). */
+export function halfMonthOfDay(day: number): number {
+  const d = wrapDay(day);
+  let month = 11;
+  while (MONTH_OFFSETS[month]! >= d) month--;
+  return month * 2 + (d - MONTH_OFFSETS[month]! > 15 ? 1 : 0);
+}
+
+/** Day of the year of an `MM-DD` date. */
+export function dayOfMonthDay(monthDay: string): number {
+  const [month, day] = monthDay.split('-').map(Number) as [number, number];
+  return MONTH_OFFSETS[month - 1]! + day;
+}
+
+/** `MM-DD` of a day of the year. */
+export function monthDayOf(day: number): string {
+  const d = wrapDay(day);
+  let month = 11;
+  while (MONTH_OFFSETS[month]! >= d) month--;
+  const inMonth = d - MONTH_OFFSETS[month]!;
+  return `${String(month + 1).padStart(2, '0')}-${String(inMonth).padStart(2, '0')}`;
+}
+
+/** A day of the year in words: `6 May`. */
+export function dayName(day: number): string {
+  const [month, inMonth] = monthDayOf(day).split('-').map(Number) as [number, number];
+  return `${inMonth} ${MONTH_NAMES[month - 1]}`;
+}
+
+/** A half-month in words: `early May`, `late October`. */
+export function halfMonthName(h: number): string {
+  return `${h % 2 === 0 ? 'early' : 'late'} ${MONTH_NAMES[Math.floor(h / 2)]}`;
+}
+
+/** The half-months from `first` to `last` inclusive; a range with first > last runs over the new year. */
+export function halfMonthsBetween(first: number, last: number): number[] {
+  const length = ((last - first + HALF_MONTHS) % HALF_MONTHS) + 1;
+  return Array.from({ length }, (_, i) => (first + i) % HALF_MONTHS);
+}
+
+/**
+ * Share (0–1) of half-month `h` that lies within the days `from`–`to` inclusive.
+ * `to` may exceed 365, or be less than `from`, where the window runs over the new year.
+ */
+export function shareOfHalfMonth(h: number, from: number, to: number): number {
+  const start = wrapDay(from);
+  const length = to >= from ? to - from + 1 : to + 365 - from + 1;
+  if (length >= 365) return 1;
+  const end = start + length - 1;
+  const overlap = (a: number, b: number) => Math.max(0, Math.min(b, end) - Math.max(a, start) + 1);
+  const first = firstDay(h);
+  const last = lastDay(h);
+  return (overlap(first, last) + overlap(first + 365, last + 365)) / (last - first + 1);
+}
+
+/** Runs of consecutive half-months, e.g. [3,4,5,9] → [[3,5],[9,9]]; a run over the new year is one run. */
+export function runsOf(halfMonths: readonly number[]): Array<[number, number]> {
+  const sorted = [...halfMonths].sort((a, b) => a - b);
+  const runs: Array<[number, number]> = [];
+  for (const h of sorted) {
+    const last = runs.at(-1);
+    if (last && last[1] === h - 1) last[1] = h;
+    else runs.push([h, h]);
+  }
+  const first = runs[0];
+  const last = runs.at(-1);
+  if (first && last && runs.length > 1 && first[0] === 0 && last[1] === HALF_MONTHS - 1) {
+    runs.shift();
+    last[1] = first[1];
+  }
+  return runs;
+}
+
+/** Half-months in words: `late April to early June, and late September`. */
+export function halfMonthsInWords(halfMonths: readonly number[]): string {
+  if (halfMonths.length === HALF_MONTHS) return 'all year';
+  const parts = runsOf(halfMonths).map(([a, b]) =>
+    a === b ? halfMonthName(a) : `${halfMonthName(a)} to ${halfMonthName(b)}`,
+  );
+  return parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : (parts[0] ?? 'never');
+}

@@ -1,0 +1,312 @@
+import { z } from 'zod';
+import * as words from './vocabulary';
+
+/**
+ * One schema for each CSV file of the reference library. A cell arrives as text; the schema turns it into the
+ * value the calculations use, or answers with a sentence that says what would be right.
+ */
+const blank = (cell: unknown) => (typeof cell === 'string' && cell.trim() === '' ? null : cell);
+const slug = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'Use lower-case letters, digits and hyphens.');
+const text = z.string().trim().min(1, 'This cell may not be empty.');
+const note = z.string().trim().default('');
+const number = (min: number, max: number) =>
+  z.coerce.number(`Give a number from ${min} to ${max}.`).min(min, `At least ${min}.`).max(max, `At most ${max}.`);
+const required = (min: number, max: number) =>
+  z.preprocess((cell) => (blank(cell) === null ? undefined : cell), number(min, max));
+const optional = (min: number, max: number) => z.preprocess(blank, number(min, max).nullable()).default(null);
+const halfMonth = required(0, 23).pipe(z.number().int('A half-month is a whole number from 0 to 23.'));
+const optionalHalfMonth = z.preprocess(blank, number(0, 23).pipe(z.number().int()).nullable()).default(null);
+const flag = z.enum(['y', 'n'], 'Write y or n.').transform((cell) => cell === 'y');
+const oneOf = <T extends readonly [string, ...string[]]>(list: T) => z.enum(list, `One of: ${list.join(', ')}.`);
+const listOf = <T extends readonly [string, ...string[]]>(list: T) =>
+  z
+    .string()
+    .transform((cell) => cell.split('|').filter(Boolean))
+    .pipe(z.array(oneOf(list)));
+const halfZone = z.enum(words.HALF_ZONES, 'A half-zone is written 3a … 11b.');
+const monthDay = z.preprocess(
+  blank,
+  z
+    .string()
+    .regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as MM-DD.')
+    .nullable(),
+);
+const colour = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is written #rrggbb in lower case.');
+const confidence = oneOf(words.CONFIDENCES);
+
+export const Region = z.object({
+  id: slug,
+  name: text,
+  summary: text,
+  lat: required(15, 65),
+  lon: required(-140, -50),
+  elevation_m: required(-90, 4000),
+  zone_min: halfZone,
+  zone_max: halfZone,
+  summer: oneOf(words.SUMMERS),
+  humidity: oneOf(words.HUMIDITIES),
+  annual_rain_mm: required(20, 5000),
+  soils: text,
+  last_frost: monthDay,
+  first_frost: monthDay,
+});
+
+export const ClimateNormal = z.object({
+  region: slug,
+  month: required(1, 12),
+  tmin_c: required(-40, 40),
+  tmax_c: required(-30, 50),
+  rain_mm: required(0, 800),
+  rain_days: required(0, 31),
+  et0_mm: required(0, 400),
+});
+
+export const RegionArea = z.object({
+  jurisdiction: z.string().regex(/^[A-Z]{2}$/, 'A two-letter code.'),
+  lat_min: required(15, 72),
+  lat_max: required(15, 72),
+  lon_min: required(-170, -50),
+  lon_max: required(-170, -50),
+  region: slug,
+});
+
+export const Target = z.object({
+  id: slug,
+  kind: oneOf(['butterfly', 'moth', 'hummingbird']),
+  common: text,
+  scientific: text,
+  family: text,
+  size_min_mm: required(8, 250),
+  size_max_mm: required(8, 250),
+  overwinters_as: oneOf(['egg', 'larva', 'pupa', 'adult', 'none-migrates']),
+  overwinters_in: oneOf(words.SHELTERS),
+  /** How far a wintering larva has grown: unfed and part-grown larvae feed in spring, part-grown and full-grown in autumn. */
+  winter_larva: z.preprocess(blank, oneOf(['unfed', 'part-grown', 'full-grown']).nullable()),
+  adult_food: oneOf(['nectar', 'mixed', 'sap-fruit']),
+  tongue_mm: required(0, 120),
+  flower_forms: listOf(words.FLOWER_FORMS),
+  special_needs: listOf(words.SPECIAL_NEEDS),
+  larva_leaf_g: optional(0.05, 100),
+  dev_base_c: optional(0, 20),
+  dev_degree_days: optional(100, 3000),
+  /** Fewest host plants in one place that are usually laid on, where it differs from the rule by plant size. */
+  patch_plants: optional(1, 40),
+  /** Fewest kinds of host, where one is known not to serve the whole season. */
+  patch_kinds: optional(1, 5),
+  adult_marks: text,
+  young_marks: text,
+  glyph: text,
+  concern: z.string().trim(),
+  confidence,
+});
+
+export const Occurrence = z.object({
+  target: slug,
+  region: slug,
+  status: oneOf(['resident', 'migrant', 'visitor', 'winter', 'rare']),
+  first: halfMonth,
+  last: halfMonth,
+  broods: required(0, 8).pipe(z.number().int()),
+  ease: required(1, 3).pipe(z.number().int()),
+});
+
+export const Host = z.object({
+  target: slug,
+  plant: slug,
+  rank: oneOf(words.HOST_RANKS),
+  light: oneOf(words.HOST_LIGHTS),
+  note,
+});
+
+export const Plant = z.object({
+  id: slug,
+  common: text,
+  scientific: text,
+  family: slug,
+  kind: oneOf(words.PLANT_KINDS),
+  zone_min: halfZone,
+  zone_max: halfZone,
+  heat_limit: oneOf(words.SUMMERS),
+  sun_min_h: required(0, 14),
+  sun_max_h: required(0, 16),
+  afternoon_shade_from_zone: z.preprocess(blank, halfZone.nullable()),
+  moisture_min: required(1, 5),
+  moisture_max: required(1, 5),
+  drainage: oneOf(['sharp', 'well', 'moderate', 'any', 'wet']),
+  textures: listOf(words.TEXTURES),
+  ph_min: required(3, 9),
+  ph_max: required(3, 9),
+  humidity: oneOf(['dry', 'any', 'humid']),
+  salt: oneOf(words.SALTS),
+  height_min_cm: required(1, 4000),
+  height_max_cm: required(1, 4000),
+  spread_cm: required(3, 3000),
+  spacing_cm: required(3, 2000),
+  habit: oneOf(['clump', 'rhizome', 'seeder', 'runner', 'climber', 'single']),
+  vigour: required(1, 3).pipe(z.number().int()),
+  life_years: required(1, 400),
+  years_to_flower: required(0, 30),
+  foliage_first: halfMonth,
+  foliage_last: halfMonth,
+  bloom_first: optionalHalfMonth,
+  bloom_last: optionalHalfMonth,
+  blooms_to_frost: flag,
+  rebloom_days: optional(5, 60),
+  bloom_ref: slug,
+  colour: text,
+  colour_hex: colour,
+  flower_form: oneOf(words.FLOWER_FORMS),
+  tube_mm: required(0, 80),
+  nectar_butterfly: required(0, 3),
+  nectar_hummingbird: required(0, 3),
+  nectar_moth: required(0, 3),
+  alkaloid: flag,
+  leaf_g: required(0, 500000),
+  deer: oneOf(['low', 'some', 'high']),
+  container: oneOf(['no', 'possible', 'good']),
+  container_role: z.preprocess(blank, oneOf(['upright', 'filler', 'trailing']).nullable()),
+  container_min_l: optional(1, 300),
+  price_minor: required(0, 50000),
+  confidence,
+});
+
+export const PlantStatus = z.object({
+  plant: slug,
+  place: text,
+  status: oneOf(words.STATUSES),
+  as_of: required(1980, 2100),
+  note,
+});
+
+export const Caution = z.object({
+  plant: slug,
+  hazard: oneOf(words.HAZARDS),
+  severity: required(1, 3).pipe(z.number().int()),
+  note: text,
+});
+
+export const Propagation = z.object({
+  plant: slug,
+  method: oneOf([
+    'winter-outdoor',
+    'autumn-direct',
+    'chill-indoor',
+    'indoor',
+    'spring-direct',
+    'softwood',
+    'hardwood',
+    'division',
+    'layer',
+    'bought',
+  ]),
+  stratify_days: optional(0, 365),
+  light: flag,
+  treatment: oneOf(['none', 'scarify', 'soak', 'double']),
+  germinate_c: optional(0, 35),
+  germinate_days: optional(1, 365),
+  rate: optional(0, 1),
+  weeks_before_last_frost: optional(-12, 30),
+  node_count: optional(1, 6),
+  rooting_days: optional(5, 365),
+  divide_every_years: optional(1, 20),
+  months: z.string().trim(),
+  note,
+});
+
+export const Care = z.object({
+  plant: slug,
+  action: oneOf([
+    'water',
+    'feed',
+    'stake',
+    'pinch',
+    'deadhead',
+    'cut-third',
+    'shear',
+    'cut-down',
+    'divide',
+    'protect',
+    'bring-in',
+    'plant-out',
+    'mulch',
+    'thin',
+  ]),
+  anchor: oneOf(['last-frost', 'first-frost', 'bloom-start', 'bloom-end', 'month', 'night-below-c']),
+  offset_days: required(-200, 366),
+  every_days: optional(1, 366),
+  every_years: optional(1, 20),
+  zones: z.string().trim(),
+  school: z.string().trim(),
+  note,
+});
+
+export const Ailment = z.object({
+  plant: slug,
+  symptom: text,
+  cause: text,
+  evidence: text,
+  check: text,
+  remedy: text,
+});
+
+/** Every file of the library with the schema of its rows and the columns that make a row unique. */
+export const REFERENCE_FILES = {
+  'regions.csv': { schema: Region, key: ['id'] },
+  'climate-normals.csv': { schema: ClimateNormal, key: ['region', 'month'] },
+  'region-areas.csv': { schema: RegionArea, key: ['jurisdiction', 'lat_min', 'lat_max', 'lon_min', 'lon_max'] },
+  'targets.csv': { schema: Target, key: ['id'] },
+  'occurrence.csv': { schema: Occurrence, key: ['target', 'region'] },
+  'hosts.csv': { schema: Host, key: ['target', 'plant'] },
+  'plants.csv': { schema: Plant, key: ['id'] },
+  'plant-status.csv': { schema: PlantStatus, key: ['plant', 'place'] },
+  'cautions.csv': { schema: Caution, key: ['plant', 'hazard'] },
+  'propagation.csv': { schema: Propagation, key: ['plant', 'method'] },
+  'care.csv': { schema: Care, key: ['plant', 'action', 'anchor', 'offset_days'] },
+  'ailments.csv': { schema: Ailment, key: ['plant', 'symptom', 'cause'] },
+} as const;
+
+export type ReferenceFile = keyof typeof REFERENCE_FILES;
+export type Region = z.infer<typeof Region>;
+export type ClimateNormal = z.infer<typeof ClimateNormal>;
+export type RegionArea = z.infer<typeof RegionArea>;
+export type Target = z.infer<typeof Target>;
+export type Occurrence = z.infer<typeof Occurrence>;
+export type Host = z.infer<typeof Host>;
+export type Plant = z.infer<typeof Plant>;
+export type PlantStatus = z.infer<typeof PlantStatus>;
+export type Caution = z.infer<typeof Caution>;
+export type Propagation = z.infer<typeof Propagation>;
+export type Care = z.infer<typeof Care>;
+export type Ailment = z.infer<typeof Ailment>;
+
+/** The library as the calculations read it. */
+export interface Library {
+  regions: Region[];
+  normals: ClimateNormal[];
+  areas: RegionArea[];
+  targets: Target[];
+  occurrence: Occurrence[];
+  hosts: Host[];
+  plants: Plant[];
+  status: PlantStatus[];
+  cautions: Caution[];
+  propagation: Propagation[];
+  care: Care[];
+  ailments: Ailment[];
+}
+
+/** Which list of the library each file fills. */
+export const LIBRARY_LISTS: Record<ReferenceFile, keyof Library> = {
+  'regions.csv': 'regions',
+  'climate-normals.csv': 'normals',
+  'region-areas.csv': 'areas',
+  'targets.csv': 'targets',
+  'occurrence.csv': 'occurrence',
+  'hosts.csv': 'hosts',
+  'plants.csv': 'plants',
+  'plant-status.csv': 'status',
+  'cautions.csv': 'cautions',
+  'propagation.csv': 'propagation',
+  'care.csv': 'care',
+  'ailments.csv': 'ailments',
+};

@@ -1,0 +1,111 @@
+/**
+ * Every adjustable number of the calculations, in one place, each with its source or the judgement behind it.
+ * "Trade" means a common default among practitioners; "judgement" means ours, to be corrected by use.
+ */
+export const SETTINGS = {
+  coverage: {
+    /** Supply ÷ demand from which a need is closed. By definition. */
+    closed: 1,
+    /** Below this it is open. Judgement: less than half of what is needed raises almost nothing. */
+    thin: 0.4,
+  },
+  host: {
+    /** Larvae a brood should be able to raise. Judgement: ten eggs are worth a female's visit; thirty hold a colony. */
+    larvae: { visits: 0, breeds: 10, thrives: 30 },
+    /** Share of the leaf that can be eaten before a plant stops being found or dies. Trade. */
+    usableShare: 0.5,
+    /** How much of a leaf of each rank becomes larva. A trap kills: nothing. Judgement. */
+    rank: { primary: 1, accepted: 0.7, poor: 0.2, trap: 0 },
+    /** Plants that make a patch a laying female finds. Trade. */
+    patch: { woody: 1, vine: 2, largeHerb: 3, smallHerb: 6 },
+    /** Height (cm) from which a herb counts as large. Judgement: violets and plantains are well below it. */
+    largeHerbCm: 40,
+    /** Height (cm) from which a shrub or tree counts as one whole patch. Judgement. */
+    woodyPatchCm: 100,
+    /** Laying in light one step from what the female wants (sun ↔ part, part ↔ shade), and two steps. Judgement. */
+    lightStep: [1, 0.5, 0],
+  },
+  light: {
+    /** Hours of direct sun: from this a site is sunny. Trade: six hours is full sun. */
+    sunH: 6,
+    /** Below this a site is shady. Trade. */
+    shadeH: 3,
+  },
+  nectar: {
+    /** Units (m² in bloom × value 0–3) wanted in each half-month of flight. Judgement. */
+    units: { visits: 0.5, breeds: 1.5, thrives: 4 },
+    /** Kinds in bloom at once. Judgement. */
+    kinds: { visits: 1, breeds: 2, thrives: 3 },
+    /** Hummingbirds need this many times the units: they feed all day and defend it. Judgement. */
+    hummingbirdFactor: 2,
+    /** Worth of a flower whose form the guest does not prefer but can drink from. Judgement. */
+    otherForm: 0.5,
+    /** Share of a half-month in bloom from which a kind counts as in bloom. Judgement. */
+    inBloomShare: 0.34,
+    /** Units from which a kind counts: a single stray flower is not a kind. Judgement. */
+    kindUnits: 0.1,
+  },
+  shelter: {
+    /** Square metres of the right undisturbed place. Judgement. */
+    area: { visits: 0, breeds: 1, thrives: 2 },
+    /** What the autumn leaves of each place, by school. Judgement; clearing removes a life stage. */
+    autumn: {
+      leave: { litter: 1, stems: 1, herbHost: 1, soil: 1 },
+      cut: { litter: 0.7, stems: 0.5, herbHost: 0.5, soil: 1 },
+      clear: { litter: 0.1, stems: 0, herbHost: 0.1, soil: 0.6 },
+    },
+    /** Height (cm) from which a herb's dead stem hangs a chrysalis. Judgement. */
+    stemCm: 45,
+    /** Square metres a log pile, a bare patch or a dense evergreen corner stands for. Judgement. */
+    featureArea: 2,
+  },
+  special: {
+    /** Native kinds in the plan that feed enough small insects for a hummingbird's young. Judgement. */
+    insectKinds: 8,
+    /** Height (cm) from which a shrub or tree is nesting cover or a perch. Judgement. */
+    coverCm: 200,
+  },
+  fit: {
+    /** What a plant gives on a site where it is workable or unsuitable, beside one where it thrives. Judgement. */
+    yield: { thrives: 1, workable: 0.8, unsuitable: 0 },
+    /** Hours short of the plant's least sun that still work, with thinner bloom. Judgement. */
+    sunSlackH: 1,
+    /** Hours over the plant’s most sun that still work with water. Judgement. */
+    sunExcessH: 2,
+    /** pH units outside the range that still work. Judgement: slow sulfur or lime covers half a unit. */
+    phSlack: 0.5,
+    /** Half-zones of cold margin from which winter is safe without cover. Judgement. */
+    coldSlack: 1,
+  },
+  container: {
+    /** Zones colder the roots of a pot left outdoors are treated as. Trade: schools differ, one or two. */
+    zones: { 'one-zone': 1, 'two-zones': 2, indoors: 0 },
+  },
+  climate: {
+    /** Hopkins: days later per degree of latitude north, per degree of longitude east, per metre up. */
+    hopkins: { perLat: 4, perLon: 4 / 5, perMetre: 4 / 122 },
+    /** Day of year at which the shift has faded to nothing (1 July) and half its fade span in days. Judgement. */
+    hopkinsTurn: 182,
+    hopkinsFade: 60,
+    /** Days after the first frost that hardy herbs still flower. Judgement: light frosts spare asters. */
+    hardyBloomAfterFrost: 21,
+  },
+  broods: {
+    /** Share of egg-to-adult heat spent as egg, larva and pupa. General entomology; species vary by a tenth. */
+    share: { egg: 0.15, larva: 0.6, pupa: 0.25 },
+    /** Days over which the females of one brood lay. Judgement. */
+    layingDays: 40,
+    /** Days an adult-wintering species flies in spring before leaves are out to lay on. Judgement. */
+    springWait: 30,
+    /** Share of its feeding a part-grown larva has left for spring. Judgement. */
+    springShare: 0.5,
+  },
+  age: {
+    /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */
+    herb: [0.3, 0.7, 1],
+    woody: [0.1, 0.25, 0.45, 0.7, 1],
+    tree: [0.02, 0.05, 0.1, 0.17, 0.25, 0.35, 0.5, 0.65, 0.8, 1],
+  },
+} as const;
+
+export type Settings = typeof SETTINGS;
