@@ -100,6 +100,10 @@ export const SETTINGS = {
     /** Share of its feeding a part-grown larva has left for spring. Judgement. */
     springShare: 0.5,
   },
+  quantities: {
+    /** Ground (m²) a tree's trunk and root collar keep from other plants. Judgement. */
+    treeGroundM2: 1,
+  },
   age: {
     /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */
     herb: [0.3, 0.7, 1],

@@ -15,7 +15,7 @@ const number = (min: number, max: number, what: string) =>
     .number(`Give ${what} as a number from ${min} to ${max}.`)
     .min(min, `Give ${what} from ${min} to ${max}.`)
     .max(max, `Give ${what} from ${min} to ${max}.`);
-const choice = <T extends readonly [string, ...string[]]>(list: T, what: string) =>
+const choice = <const T extends readonly [string, ...string[]]>(list: T, what: string) =>
   z.enum(list, `Choose ${what}: ${list.join(', ')}.`);
 const note = z.string().max(2000, 'Keep the note under 2000 characters.').default('');
 const revision = z.number().int().min(0);

@@ -17,8 +17,8 @@ const optional = (min: number, max: number) => z.preprocess(blank, number(min, m
 const halfMonth = required(0, 23).pipe(z.number().int('A half-month is a whole number from 0 to 23.'));
 const optionalHalfMonth = z.preprocess(blank, number(0, 23).pipe(z.number().int()).nullable()).default(null);
 const flag = z.enum(['y', 'n'], 'Write y or n.').transform((cell) => cell === 'y');
-const oneOf = <T extends readonly [string, ...string[]]>(list: T) => z.enum(list, `One of: ${list.join(', ')}.`);
-const listOf = <T extends readonly [string, ...string[]]>(list: T) =>
+const oneOf = <const T extends readonly [string, ...string[]]>(list: T) => z.enum(list, `One of: ${list.join(', ')}.`);
+const listOf = <const T extends readonly [string, ...string[]]>(list: T) =>
   z
     .string()
     .transform((cell) => cell.split('|').filter(Boolean))

@@ -1,0 +1,52 @@
+import { parse } from 'csv-parse/sync';
+import { LIBRARY_LISTS, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
+
+/** Something wrong in a reference file: where, and in a sentence what would be right. Row 1 is the header. */
+export interface LibraryProblem {
+  file: ReferenceFile;
+  row: number;
+  column: string;
+  message: string;
+}
+
+export const REFERENCE_FILE_NAMES = Object.keys(REFERENCE_FILES) as ReferenceFile[];
+
+/** Rows of one CSV file of the library, each cell checked by the file's schema, and all problems found. */
+export function parseReferenceFile(file: ReferenceFile, text: string): { rows: unknown[]; problems: LibraryProblem[] } {
+  const { schema, key } = REFERENCE_FILES[file];
+  const problems: LibraryProblem[] = [];
+  const rows: unknown[] = [];
+  const records = parse(text, { columns: true, skip_empty_lines: true, relax_column_count: true }) as Record<string, string>[];
+  const columns = Object.keys(schema.shape);
+  const missing = columns.filter((column) => records[0] && !(column in records[0]));
+  for (const column of missing) problems.push({ file, row: 1, column, message: `The column ${column} is missing.` });
+  if (missing.length > 0) return { rows, problems };
+
+  const seen = new Map<string, number>();
+  records.forEach((record, index) => {
+    const row = index + 2;
+    const result = schema.safeParse(record);
+    if (!result.success) {
+      for (const issue of result.error.issues)
+        problems.push({ file, row, column: String(issue.path[0] ?? ''), message: issue.message });
+      return;
+    }
+    const id = key.map((column) => record[column]).join(' + ');
+    const first = seen.get(id);
+    if (first !== undefined) problems.push({ file, row, column: key[0]!, message: `${id} stands in row ${first} already.` });
+    else seen.set(id, row);
+    rows.push(result.data);
+  });
+  return { rows, problems };
+}
+
+/** The whole library from the text of its files. */
+export function parseLibrary(texts: Record<ReferenceFile, string>): { library: Library; problems: LibraryProblem[] } {
+  const problems: LibraryProblem[] = [];
+  const lists = REFERENCE_FILE_NAMES.map((file) => {
+    const parsed = parseReferenceFile(file, texts[file]);
+    problems.push(...parsed.problems);
+    return [LIBRARY_LISTS[file], parsed.rows] as const;
+  });
+  return { library: Object.fromEntries(lists) as unknown as Library, problems };
+}

@@ -1,0 +1,64 @@
+import type { Plant } from '../model/reference';
+import { LIVE_STATES, type Planting, type Site } from '../model/garden';
+import { SETTINGS } from '../settings';
+
+export type Pattern = 'square' | 'triangular';
+
+/**
+ * Ground one plant takes at a spacing (m²): spacing² on the square, spacing² × √3⁄2 where rows are offset
+ * (each plant at the corner of an equilateral triangle), which fits 15 % more.
+ */
+export function areaPerPlant(spacing_cm: number, pattern: Pattern = 'square'): number {
+  const side = spacing_cm / 100;
+  return side * side * (pattern === 'triangular' ? Math.sqrt(3) / 2 : 1);
+}
+
+/** Plants that fill an area (m²) at a spacing, whole plants only. */
+export function countForArea(area_m2: number, spacing_cm: number, pattern: Pattern = 'square'): number {
+  return Math.floor(area_m2 / areaPerPlant(spacing_cm, pattern) + 1e-9);
+}
+
+/**
+ * Ground a planting claims in its bed (m²). A tree claims the ground about its trunk, not the ground under its
+ * crown, which other plants may have.
+ */
+export function groundM2(plant: Plant, count: number): number {
+  const each = areaPerPlant(plant.spacing_cm);
+  return count * (plant.kind === 'tree' ? Math.min(each, SETTINGS.quantities.treeGroundM2) : each);
+}
+
+export interface AreaUse {
+  area_m2: number;
+  used_m2: number;
+  /** Negative where more is planted than fits. */
+  left_m2: number;
+}
+
+/** Area used and left on a site at mature spacing, counting the live plantings of one plan. */
+export function areaUse(
+  site: Pick<Site, 'id' | 'area_m2'>,
+  plantings: readonly Pick<Planting, 'site_id' | 'plant' | 'count' | 'state'>[],
+  plantOf: (id: string) => Plant | undefined,
+): AreaUse {
+  let used = 0;
+  for (const planting of plantings) {
+    if (planting.site_id !== site.id || !LIVE_STATES.has(planting.state)) continue;
+    const plant = plantOf(planting.plant);
+    if (plant) used += groundM2(plant, planting.count);
+  }
+  return { area_m2: site.area_m2, used_m2: used, left_m2: site.area_m2 - used };
+}
+
+/** Crown area of one grown plant (m²), a circle of its spread: what stands in bloom. */
+export function crownM2(plant: Pick<Plant, 'spread_cm'>): number {
+  return Math.PI * (plant.spread_cm / 200) ** 2;
+}
+
+/** Share (0–1) of mature size of a plant `years` after planting; annuals and biennials are grown at once. */
+export function ageShare(kind: Plant['kind'], years: number): number {
+  if (years < 0) return 0;
+  if (kind === 'annual' || kind === 'biennial') return 1;
+  const { herb, woody, tree } = SETTINGS.age;
+  const steps: readonly number[] = kind === 'tree' ? tree : kind === 'shrub' || kind === 'vine' ? woody : herb;
+  return steps[Math.min(Math.floor(years), steps.length - 1)]!;
+}

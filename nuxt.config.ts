@@ -1,0 +1,20 @@
+import tailwindcss from '@tailwindcss/vite';
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  ssr: false,
+  devtools: { enabled: false },
+  telemetry: false,
+  modules: ['@pinia/nuxt'],
+  css: ['~/assets/main.css'],
+  vite: { plugins: [tailwindcss()], build: { target: 'es2022' } },
+  app: {
+    head: {
+      title: 'Outwash',
+      htmlAttrs: { lang: 'en' },
+      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
+    },
+  },
+  components: [{ path: '~/components', pathPrefix: false }],
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+});

@@ -1,0 +1,3 @@
+import { route } from '../http/route';
+
+export default route(null, ({ library, digest }) => ({ digest, library }));

@@ -1,0 +1,72 @@
+import type { Connection } from './connection';
+import { Fault } from './faults';
+import { readRow, removeRow, writeRow, type Row, type TableName } from './tables';
+
+interface Change {
+  table: TableName;
+  id: string;
+  before: Row | null;
+  after: Row | null;
+}
+
+/** Writes rows of one garden and remembers what stood there before. */
+export interface Recorder {
+  write(table: TableName, row: Row): void;
+  remove(table: Exclude<TableName, 'garden'>, id: string): void;
+}
+
+/**
+ * Makes one change to a garden in a transaction, under a label the gardener is shown ("Remove the swale").
+ * What was undone before can no longer be done again.
+ */
+export function record<T>(db: Connection, gardenId: string, label: string, work: (recorder: Recorder) => T): T {
+  return db.transaction(() => {
+    const changes: Change[] = [];
+    const result = work({
+      write(table, row) {
+        changes.push({ table, id: row.id, before: readRow(db, table, gardenId, row.id) ?? null, after: row });
+        writeRow(db, table, gardenId, row);
+      },
+      remove(table, id) {
+        changes.push({ table, id, before: readRow(db, table, gardenId, id) ?? null, after: null });
+        removeRow(db, table, gardenId, id);
+      },
+    });
+    db.prepare('DELETE FROM journal WHERE garden_id = ? AND undone = 1').run(gardenId);
+    db.prepare('INSERT INTO journal (garden_id, label, changes) VALUES (?, ?, ?)').run(gardenId, label, JSON.stringify(changes));
+    return result;
+  }).immediate();
+}
+
+const NEXT = {
+  undo: 'SELECT id, label, changes FROM journal WHERE garden_id = ? AND undone = 0 ORDER BY id DESC LIMIT 1',
+  redo: 'SELECT id, label, changes FROM journal WHERE garden_id = ? AND undone = 1 ORDER BY id ASC LIMIT 1',
+};
+type Entry = { id: number; label: string; changes: string };
+
+/** The labels of the change that would be undone and of the one that would be done again. */
+export function historyOf(db: Connection, gardenId: string): { undo: string | null; redo: string | null } {
+  const label = (sql: string) => (db.prepare(sql).get(gardenId) as Entry | undefined)?.label ?? null;
+  return { undo: label(NEXT.undo), redo: label(NEXT.redo) };
+}
+
+const withoutRevision = (row: Row | null | undefined) => (row ? JSON.stringify({ ...row, revision: 0 }) : null);
+
+/** Takes the last change back, or makes the last one taken back again; throws a 409 fault when there is none. */
+export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): string {
+  return db.transaction(() => {
+    const entry = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
+    if (!entry) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+    const changes = JSON.parse(entry.changes) as Change[];
+    for (const change of way === 'undo' ? changes.reverse() : changes) {
+      const [from, to] = way === 'undo' ? [change.after, change.before] : [change.before, change.after];
+      const now = readRow(db, change.table, gardenId, change.id);
+      if (withoutRevision(now) !== withoutRevision(from))
+        throw new Fault(409, `“${entry.label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`);
+      if (to) writeRow(db, change.table, gardenId, { ...to, revision: (now?.revision ?? to.revision) + 1 });
+      else removeRow(db, change.table, gardenId, change.id);
+    }
+    db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, entry.id);
+    return entry.label;
+  }).immediate();
+}

@@ -1,0 +1,117 @@
+import type { Connection } from './connection';
+
+/** How a value of a record is kept in SQLite, which has neither booleans nor lists. */
+type Kept = 'plain' | 'flag' | 'list';
+
+/** The tables of a garden whose changes are journalled, and their columns beside id, revision and position. */
+export const TABLES = {
+  garden: {
+    name: 'plain',
+    region: 'plain',
+    jurisdiction: 'plain',
+    lat: 'plain',
+    lon: 'plain',
+    elevation_m: 'plain',
+    half_zone: 'plain',
+    last_frost: 'plain',
+    first_frost: 'plain',
+    children: 'flag',
+    dogs: 'flag',
+    cats: 'flag',
+    grazing: 'flag',
+    school_plants: 'plain',
+    school_autumn: 'plain',
+    school_pots: 'plain',
+    notes: 'plain',
+  },
+  site: {
+    name: 'plain',
+    kind: 'plain',
+    area_m2: 'plain',
+    volume_l: 'plain',
+    sun_h: 'plain',
+    sun_when: 'plain',
+    texture: 'plain',
+    drainage: 'plain',
+    ph: 'plain',
+    moisture: 'plain',
+    salt: 'plain',
+    features: 'list',
+    notes: 'plain',
+  },
+  garden_target: { target: 'plain', ambition: 'plain', priority: 'plain' },
+  plan: { name: 'plain', current: 'flag' },
+  planting: {
+    plan_id: 'plain',
+    site_id: 'plain',
+    plant: 'plain',
+    count: 'plain',
+    state: 'plain',
+    planted_year: 'plain',
+    source: 'plain',
+    cost_minor: 'plain',
+    notes: 'plain',
+  },
+} as const satisfies Record<string, Record<string, Kept>>;
+
+export type TableName = keyof typeof TABLES;
+export type Row = { id: string; revision: number } & Record<string, unknown>;
+
+const columnsOf = (table: TableName) => Object.entries(TABLES[table]) as Array<[string, Kept]>;
+
+function fromSql(table: TableName, stored: Record<string, unknown>): Row {
+  const row: Row = { id: stored.id as string, revision: stored.revision as number };
+  for (const [column, kept] of columnsOf(table)) {
+    const value = stored[column];
+    row[column] = kept === 'flag' ? value === 1 : kept === 'list' ? JSON.parse(value as string) : value;
+  }
+  return row;
+}
+
+function toSql(table: TableName, row: Record<string, unknown>): Record<string, unknown> {
+  const stored: Record<string, unknown> = {};
+  for (const [column, kept] of columnsOf(table)) {
+    const value = row[column];
+    stored[column] = kept === 'flag' ? (value ? 1 : 0) : kept === 'list' ? JSON.stringify(value) : (value ?? null);
+  }
+  return stored;
+}
+
+/** One row of a garden, or undefined. A garden's own row has the garden's id. */
+export function readRow(db: Connection, table: TableName, gardenId: string, id: string): Row | undefined {
+  const sql =
+    table === 'garden'
+      ? 'SELECT * FROM garden WHERE id = @id AND id = @gardenId AND removed_at IS NULL'
+      : `SELECT * FROM ${table} WHERE id = @id AND garden_id = @gardenId`;
+  const stored = db.prepare(sql).get({ id, gardenId }) as Record<string, unknown> | undefined;
+  return stored && fromSql(table, stored);
+}
+
+/** The rows of a garden's table in the order they were made. */
+export function readRows(db: Connection, table: Exclude<TableName, 'garden'>, gardenId: string): Row[] {
+  const stored = db.prepare(`SELECT * FROM ${table} WHERE garden_id = ? ORDER BY position, id`).all(gardenId);
+  return (stored as Record<string, unknown>[]).map((row) => fromSql(table, row));
+}
+
+/** Writes a row whole: inserted at the end of its garden's list where it is new, else in place. */
+export function writeRow(db: Connection, table: TableName, gardenId: string, row: Row) {
+  const columns = columnsOf(table).map(([column]) => column);
+  const values = { ...toSql(table, row), id: row.id, revision: row.revision, garden_id: gardenId };
+  const updates = [...columns, 'revision'].map((column) => `${column} = excluded.${column}`).join(', ');
+  const names = columns.join(', ');
+  const marks = columns.map((column) => `@${column}`).join(', ');
+  const sql =
+    table === 'garden'
+      ? `INSERT INTO garden (id, revision, ${names}) VALUES (@id, @revision, ${marks})
+         ON CONFLICT (id) DO UPDATE SET ${updates}`
+      : `INSERT INTO ${table} (id, garden_id, revision, position, ${names})
+         VALUES (@id, @garden_id, @revision,
+                 (SELECT coalesce(max(position), 0) + 1 FROM ${table} WHERE garden_id = @garden_id), ${marks})
+         ON CONFLICT (id) DO UPDATE SET ${updates}`;
+  db.prepare(sql).run(values);
+}
+
+/** Removes a row; the journal holds what is needed to bring it back. */
+export function removeRow(db: Connection, table: TableName, gardenId: string, id: string) {
+  db.prepare(`DELETE FROM ${table} WHERE id = ? AND garden_id = ?`).run(id, gardenId);
+}
