@@ -94,7 +94,10 @@ export const SETTINGS = {
     /** Share of egg-to-adult heat spent as egg, larva and pupa. General entomology; species vary by a tenth. */
     share: { egg: 0.15, larva: 0.6, pupa: 0.25 },
     /** Days over which the females of one brood lay. Judgement. */
-    layingDays: 40,
+    layingDays: 30,
+    /** Degree-days a day below which larvae stop growing in autumn, and below which they have not begun in spring. Judgement. */
+    autumnStop: 3,
+    springStart: 1,
     /** Days an adult-wintering species flies in spring before leaves are out to lay on. Judgement. */
     springWait: 30,
     /** Share of its feeding a part-grown larva has left for spring. Judgement. */
@@ -103,6 +106,8 @@ export const SETTINGS = {
   quantities: {
     /** Ground (m²) a tree's trunk and root collar keep from other plants. Judgement. */
     treeGroundM2: 1,
+    /** Ground (m²) a climber takes at the foot of its support. Judgement. */
+    vineGroundM2: 0.25,
   },
   age: {
     /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */

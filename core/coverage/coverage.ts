@@ -6,7 +6,7 @@ import { needsOf, type Need } from '../needs/needs';
 import { SETTINGS } from '../settings';
 import { allotLeaf } from './leaf';
 import { FEATURE_NAMES, shelterSupply } from './shelter';
-import { isWoody, nectarUnits, patchShare, standsOf, lightShare, type Stand } from './supply';
+import { isWoody, nectarUnits, patchesBySite, standsOf, type Stand } from './supply';
 import type { Contribution, Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
 export interface CoverageInput {
@@ -51,13 +51,7 @@ function needCoverage(
 
 /** Host: larvae the leaf feeds ÷ larvae wanted, and no better than the largest patch or the kinds allow. */
 function hostCoverage(need: Need, target: TargetHere, stands: readonly Stand[], leaf: Float64Array[]): NeedCoverage {
-  const patches = new Map<string, number>();
-  for (const stand of stands) {
-    const host = target.hosts.get(stand.here.plant.id);
-    if (!host || (host.rank !== 'primary' && host.rank !== 'accepted') || lightShare(host.light, stand.site) === 0) continue;
-    const share = stand.count * patchShare(stand.here.plant, target.target.patch_plants);
-    patches.set(stand.site.id, (patches.get(stand.site.id) ?? 0) + share);
-  }
+  const patches = patchesBySite(target, stands);
   const patch = Math.max(0, ...patches.values());
   const cells = need.halfMonths.map((h) => {
     const contributions: Contribution[] = [];

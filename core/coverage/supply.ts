@@ -96,6 +96,18 @@ export function patchShare(plant: Plant, patchPlants: number | null): number {
   return 1 / (plant.height_max_cm >= largeHerbCm ? patch.largeHerb : patch.smallHerb);
 }
 
+/** Host patch on each site as a share of one a laying female finds, counting hosts she lays on in that light. */
+export function patchesBySite(target: TargetHere, stands: readonly Stand[]): Map<string, number> {
+  const patches = new Map<string, number>();
+  for (const { here, site, count } of stands) {
+    const host = target.hosts.get(here.plant.id);
+    if (!host || (host.rank !== 'primary' && host.rank !== 'accepted') || lightShare(host.light, site) === 0) continue;
+    const share = count * patchShare(here.plant, target.target.patch_plants);
+    patches.set(site.id, (patches.get(site.id) ?? 0) + share);
+  }
+  return patches;
+}
+
 /**
  * Nectar a stand in full bloom gives a guest: m² in bloom × value 0–3, less where the flower is not of a form
  * the guest seeks, nothing where the tube is longer than its tongue.

@@ -2,6 +2,7 @@ import type { Plant } from '../model/reference';
 import type { Site } from '../model/garden';
 import { DRAINAGES, SALTS, SUMMERS, type PotSchool } from '../model/vocabulary';
 import { containerZone, zoneIndex } from '../climate/zones';
+import { footprintM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
 
 /** 0 thrives, 1 workable with care, 2 unsuitable. */
@@ -108,8 +109,3 @@ export const DIMENSIONS = {
 } satisfies Record<string, (plant: Plant, site: FitSite, place: FitPlace) => Grade>;
 
 export type Dimension = keyof typeof DIMENSIONS;
-
-/** Ground one grown plant takes when planted at its spacing on the square (m²). */
-export function footprintM2(plant: Plant): number {
-  return (plant.spacing_cm / 100) ** 2;
-}

@@ -1,6 +1,7 @@
 import type { Plant } from '../model/reference';
 import { HALF_ZONES } from '../model/vocabulary';
-import { DIMENSIONS, footprintM2, outside, siteZoneIndex, type Dimension, type FitPlace, type FitSite, type Grade } from './dimensions';
+import { footprintM2 } from '../quantities/quantities';
+import { DIMENSIONS, outside, siteZoneIndex, type Dimension, type FitPlace, type FitSite, type Grade } from './dimensions';
 
 export interface FitReason {
   dimension: Dimension;

@@ -26,18 +26,18 @@ function backward(year: Float64Array, until: number, sum: number): number {
   let gathered = 0;
   for (let day = until - 1; day > until - 365; day--) {
     const heat = heatOf(year, day);
-    // Below a quarter of a degree-day a day, nothing grows: winter lies before.
-    if (heat < 0.25 && gathered > 0) return day + 1;
+    // With hardly a degree-day a day nothing grows: winter lies before.
+    if (heat < SETTINGS.broods.springStart && gathered > 0) return day + 1;
     gathered += heat;
     if (gathered >= sum) return day;
   }
   return until - 365;
 }
 
-/** First day from `from` on which hardly any heat gathers: growth stops for the winter. */
+/** First day from `from` on which too little heat gathers: growth stops for the winter. */
 function growthStops(year: Float64Array, from: number): number {
   const afterMidsummer = Math.max(from, 200);
-  for (let day = afterMidsummer; day < from + 365; day++) if (heatOf(year, day) < 1) return day;
+  for (let day = afterMidsummer; day < from + 365; day++) if (heatOf(year, day) < SETTINGS.broods.autumnStop) return day;
   return from + 364;
 }
 

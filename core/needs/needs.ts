@@ -44,6 +44,12 @@ export function shelterHalfMonths(
   return (last - first + HALF_MONTHS) % HALF_MONTHS >= HALF_MONTHS - 2 ? [] : halfMonthsBetween(first, last);
 }
 
+/** The middle third of a flight: males gather alkaloids once, as the summer broods fly, not all season. Judgement. */
+export function middleThird(halfMonths: readonly number[]): number[] {
+  const third = Math.ceil(halfMonths.length / 3);
+  return halfMonths.length < 3 ? [...halfMonths] : halfMonths.slice(third, halfMonths.length - third);
+}
+
 /**
  * What a target needs in a garden, stage by stage, for the gardener's ambition. A visitor needs nectar only;
  * hummingbirds raise no larvae; sap and fruit feeders need no flowers.
@@ -69,6 +75,7 @@ export function needsOf(
   if (occurrence.status === 'resident' && target.overwinters_in !== 'elsewhere')
     need('shelter', shelterHalfMonths(target, flight, larval), shelter.area[ambition]);
   const wanted = ambition === 'visits' ? target.special_needs.filter((s) => s === 'fruit') : target.special_needs;
-  for (const special of wanted) need('special', flightHalfMonths, 1, 0, special);
+  for (const special of wanted)
+    need('special', special === 'alkaloid' ? middleThird(flightHalfMonths) : flightHalfMonths, 1, 0, special);
   return needs;
 }

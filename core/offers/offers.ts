@@ -1,7 +1,7 @@
 import type { Almanac, PlantHere, TargetHere } from '../almanac/almanac';
 import { coverage, type CoverageInput } from '../coverage/coverage';
 import { FEATURE_NAMES } from '../coverage/shelter';
-import { larvaeFed, lightShare, nectarOfPlant, patchShare, type Stand } from '../coverage/supply';
+import { larvaeFed, lightShare, nectarOfPlant, patchesBySite, patchShare, standsOf, type Stand } from '../coverage/supply';
 import type { NeedCoverage } from '../coverage/types';
 import { explainFit } from '../fit/explain';
 import { fit, type FitVerdict } from '../fit/fit';
@@ -80,7 +80,14 @@ interface Candidate {
 }
 
 /** Plants wanted for the need from one kind, by amount and, for host, by patch. */
-function countWanted(target: TargetHere, covered: NeedCoverage, here: PlantHere, site: Site, verdict: FitVerdict): number {
+function countWanted(
+  target: TargetHere,
+  covered: NeedCoverage,
+  here: PlantHere,
+  site: Site,
+  verdict: FitVerdict,
+  patchHere: number,
+): number {
   const { need } = covered;
   const one: Stand = { id: '', here, site, count: 1, vigour: SETTINGS.fit.yield[verdict], flowers: true };
   const gaps = covered.cells.filter((c) => c.verdict !== 'closed');
@@ -94,7 +101,7 @@ function countWanted(target: TargetHere, covered: NeedCoverage, here: PlantHere,
     );
   if (need.stage === 'host') {
     const leaf = most((h) => larvaeFed(target, one) * here.foliageShares[h]!);
-    return Math.max(leaf, 1 / patchShare(here.plant, target.target.patch_plants));
+    return Math.max(leaf, Math.max(0, 1 - patchHere) / patchShare(here.plant, target.target.patch_plants), 1);
   }
   if (need.stage === 'nectar') {
     const each = nectarOfPlant(target.target, here.plant) * one.vigour;
@@ -170,6 +177,8 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
   const chosen = input.targets.map((row) => row.target);
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
   const room = new Map(sites.map((site) => [site.id, areaUse(site, input.plantings, plantOf).left_m2]));
+  const { stands } = standsOf(almanac, garden, sites, input.plantings, input.year);
+  const patches = patchesBySite(target, stands);
   const candidates: Candidate[] = [];
   const misses: Array<NearMiss & { distance: number }> = [];
 
@@ -194,7 +203,7 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
         miss(`${site.name}: ${worst.label.toLowerCase()} is ${worst.here}, it wants ${worst.wants}.`, 10 * hard + limits.length);
         continue;
       }
-      const count = Math.ceil(countWanted(target, covered, here, site, verdict) - 1e-9);
+      const count = Math.ceil(countWanted(target, covered, here, site, verdict, patches.get(site.id) ?? 0) - 1e-9);
       const area = groundM2(here.plant, count);
       const left = room.get(site.id)!;
       if (count < 1 || count > MOST_COUNT || area > left + 1e-9) {
@@ -262,50 +271,3 @@ export function trapsFor(almanac: Almanac, chosen: readonly string[], plant: str
     return target?.hosts.get(plant)?.rank === 'trap' ? [target.target.common] : [];
   });
 }
-
-/** A gap in a sentence: what is missing, when, by how much. */
-export function gapSentence(target: TargetHere, covered: NeedCoverage): string {
-  const { need, gaps, limit } = covered;
-  if (covered.verdict === 'closed') return 'Nothing is missing.';
-  const when = halfMonthsInWords(gaps);
-  const gapCells = covered.cells.filter((c) => c.verdict !== 'closed');
-  const least = gapCells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
-  const n = (x: number) => (x >= 10 ? Math.floor(x).toString() : (Math.floor(x * 10) / 10).toString());
-  if (need.stage === 'host') {
-    if (least.supply === 0)
-      return covered.cells.some((c) => c.supply > 0)
-        ? `No host leaf in ${when}.`
-        : `No host plant for the caterpillars of ${target.target.common}, wanted ${when}.`;
-    if (limit === 'patch')
-      return `The largest patch is ${Math.round((covered.patch ?? 0) * 100)} % of one that a laying female finds.`;
-    if (limit === 'kinds') return `${least.kinds} kind of host in leaf where ${need.kinds} are wanted, ${when}.`;
-    return `Leaf for ${n(least.supply)} of ${need.demand} caterpillars, ${when}.`;
-  }
-  if (need.stage === 'nectar')
-    return limit === 'kinds'
-      ? `${least.kinds === 0 ? 'No kind' : `Only ${least.kinds} kind`} in bloom of ${need.kinds} wanted, ${when}.`
-      : `${n(least.supply)} of ${need.demand} units of nectar in bloom, ${when}.`;
-  if (need.stage === 'shelter')
-    return `${n(least.supply)} of ${need.demand} m² of ${SHELTER_NAMES[target.target.overwinters_in]} left through the winter.`;
-  return `${SPECIAL_NAMES[need.special!]}: none in ${when}.`;
-}
-
-export const SHELTER_NAMES: Record<TargetHere['target']['overwinters_in'], string> = {
-  litter: 'leaf litter',
-  stems: 'standing stems',
-  bark: 'bark, logs and twigs',
-  soil: 'undisturbed soil',
-  host: 'host plants left alone',
-  cover: 'evergreen cover',
-  elsewhere: 'shelter elsewhere',
-};
-
-export const SPECIAL_NAMES: Record<SpecialNeed, string> = {
-  alkaloid: 'Alkaloid flowers for the males',
-  mud: 'Damp mud',
-  fruit: 'Ripe fruit or sap',
-  insects: 'Small insects for the young',
-  perch: 'A bare perch',
-  'nest-cover': 'Nesting cover',
-  water: 'Moving water',
-};

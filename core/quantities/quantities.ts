@@ -18,12 +18,18 @@ export function countForArea(area_m2: number, spacing_cm: number, pattern: Patte
   return Math.floor(area_m2 / areaPerPlant(spacing_cm, pattern) + 1e-9);
 }
 
+/** Ground one grown plant needs to itself (m²): its spacing on the square; a climber only the foot of its support. */
+export function footprintM2(plant: Pick<Plant, 'kind' | 'spacing_cm'>): number {
+  const each = areaPerPlant(plant.spacing_cm);
+  return plant.kind === 'vine' ? Math.min(each, SETTINGS.quantities.vineGroundM2) : each;
+}
+
 /**
  * Ground a planting claims in its bed (m²). A tree claims the ground about its trunk, not the ground under its
  * crown, which other plants may have.
  */
 export function groundM2(plant: Plant, count: number): number {
-  const each = areaPerPlant(plant.spacing_cm);
+  const each = footprintM2(plant);
   return count * (plant.kind === 'tree' ? Math.min(each, SETTINGS.quantities.treeGroundM2) : each);
 }
 
