@@ -7,7 +7,11 @@ export default defineNuxtConfig({
   telemetry: false,
   modules: ['@pinia/nuxt'],
   css: ['~/assets/main.css'],
-  vite: { plugins: [tailwindcss()], build: { target: 'es2022' } },
+  vite: {
+    // The plugin is typed against another copy of Vite's types.
+    plugins: [tailwindcss() as never],
+    build: { target: 'es2022' },
+  },
   app: {
     head: {
       title: 'Outwash',

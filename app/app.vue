@@ -1,1 +1,11 @@
-<template><div>x</div></template>
+<script setup lang="ts">
+const view = useViewStore();
+useHead({ htmlAttrs: { 'data-theme': () => view.theme } });
+</script>
+
+<template>
+  <div>
+    <NuxtPage />
+    <NoticeList />
+  </div>
+</template>

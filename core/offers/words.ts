@@ -49,3 +49,37 @@ export const SPECIAL_NAMES: Record<SpecialNeed, string> = {
   'nest-cover': 'Nesting cover',
   water: 'Moving water',
 };
+
+const STAGE_NAMES = { host: 'host plants', nectar: 'nectar', shelter: 'shelter' } as const;
+
+/** A need in words: `host plants`, `leaf litter through winter`, `damp mud`. */
+export function needName(need: NeedCoverage['need'], target: TargetHere['target']): string {
+  if (need.stage === 'special') return SPECIAL_NAMES[need.special!].toLowerCase();
+  if (need.stage === 'shelter') return `${SHELTER_NAMES[target.overwinters_in]} through winter`;
+  return STAGE_NAMES[need.stage];
+}
+
+/** How a need's figure comes about: the weakest half-month, supply against demand, in the need's unit. */
+export function ratioWords(target: TargetHere, covered: NeedCoverage): string {
+  const { need } = covered;
+  const least = covered.cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
+  const when = halfMonthsInWords([least.halfMonth]);
+  const supply = least.supply >= 10 ? Math.floor(least.supply) : Math.floor(least.supply * 10) / 10;
+  if (need.stage === 'host')
+    return `At its weakest, ${when}: leaf for ${supply} larvae (likely ${Math.floor(least.supply * 0.6)} to ${Math.ceil(least.supply * 1.4)}) of ${need.demand} wanted a brood; largest patch ${Math.round((covered.patch ?? 0) * 100)} % of one that is found; ${least.kinds} ${least.kinds === 1 ? 'kind' : 'kinds'}.`;
+  if (need.stage === 'nectar')
+    return `At its weakest, ${when}: ${supply} of ${need.demand} units (square metres in bloom × value) and ${least.kinds} of ${need.kinds} kinds.`;
+  if (need.stage === 'shelter') return `${supply} of ${need.demand} m² of ${SHELTER_NAMES[target.target.overwinters_in]}.`;
+  return 'Present or not; unmet it is thin, and open only where adults cannot feed without it.';
+}
+
+/** The few words that stand beside a gap in the braid. */
+export function gapLabel(covered: NeedCoverage, halfMonths: readonly number[]): string {
+  const { need } = covered;
+  const cells = covered.cells.filter((c) => halfMonths.includes(c.halfMonth));
+  const none = cells.every((c) => c.supply === 0);
+  if (need.stage === 'host') return none ? 'no host' : covered.limit === 'patch' ? 'patch too small' : covered.limit === 'kinds' ? 'too few kinds' : 'too little leaf';
+  if (need.stage === 'nectar') return none ? 'no bloom' : cells.every((c) => c.kinds < need.kinds) ? 'too few kinds' : 'hungry';
+  if (need.stage === 'shelter') return none ? 'no shelter' : 'little shelter';
+  return `no ${{ alkaloid: 'alkaloids', mud: 'mud', fruit: 'fruit', insects: 'insects', perch: 'perch', 'nest-cover': 'nest cover', water: 'water' }[need.special!]}`;
+}

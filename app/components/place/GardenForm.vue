@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { GardenFields } from '~~/core/model/garden';
+import { regionalGarden } from '~~/core/library/regional-garden';
+import { frostFree } from '~~/core/climate/frost';
+import { UNITS } from '~~/core/model/units';
+import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS, zoneChoices } from './choices';
+
+/** The place of a garden, new or kept. `start` gives what the form opens with. */
+const props = defineProps<{ start: GardenFields; isNew: boolean; keep: (fields: GardenFields, revision: number | null) => Promise<void> }>();
+const libraryStore = useLibraryStore();
+const view = useViewStore();
+const { draft, errors, fault, saving, save } = useDraft(GardenFields, () => ({ ...props.start }));
+const clash = shallowRef<(GardenFields & { revision: number }) | null>(null);
+const units = computed(() => UNITS[view.units]);
+const regions = computed(() => libraryStore.library?.regions ?? []);
+
+/** A newly chosen region brings its own place, zone and frosts; name, household and schools stay. */
+function changeRegion() {
+  const { lat, lon, elevation_m, half_zone, last_frost, first_frost } = regionalGarden(libraryStore.library!, draft.value.region);
+  Object.assign(draft.value, { lat, lon, elevation_m, half_zone, last_frost, first_frost, jurisdiction: null });
+}
+const jurisdictions = computed(() => [
+  { value: null, words: 'not given' },
+  ...[...new Set(libraryStore.library!.areas.filter((a) => a.region === draft.value.region).map((a) => a.jurisdiction))]
+    .sort()
+    .map((code) => ({ value: code, words: code })),
+]);
+const season = computed(() => {
+  const whole = GardenFields.pick({ last_frost: true, first_frost: true }).safeParse(draft.value);
+  return whole.success ? `${frostFree(whole.data).days} frost-free days` : '';
+});
+
+async function submit(revision: number | null) {
+  const result = await save((fields) => props.keep(fields, revision));
+  if (typeof result === 'object' && result.status === 409) clash.value = result.current as typeof clash.value;
+  else if (result === 'kept') clash.value = null;
+}
+function takeTheirs() {
+  const { revision: _, ...fields } = clash.value!;
+  draft.value = GardenFields.parse(fields);
+  clash.value = null;
+  fault.value = '';
+}
+function frost(key: 'last_frost' | 'first_frost', text: string | null) {
+  draft.value[key] = text?.trim() ? text.trim() : null;
+}
+</script>
+
+<template>
+  <form class="space-y-3" novalidate @submit.prevent="submit(clash?.revision ?? null)">
+    <div v-if="fault" role="alert" class="border-l-4 border-gap bg-raised p-2">
+      <p>{{ fault }} What you typed is still here.</p>
+      <p v-if="clash" class="mt-1 flex gap-2">
+        <button class="press press-main">Keep mine</button>
+        <button type="button" class="press" @click="takeTheirs">Take the other</button>
+      </p>
+    </div>
+    <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
+      <TextField v-model="draft.name" label="Name of the garden" :error="errors.name" placeholder="Mill Lane yard" />
+      <ChoiceField
+        v-model="draft.region"
+        label="Region"
+        :error="errors.region"
+        :hint="regions.find((r) => r.id === draft.region)?.summary"
+        :choices="regions.map((r) => ({ value: r.id, words: r.name }))"
+        @update:model-value="changeRegion"
+      />
+      <ChoiceField v-model="draft.half_zone" label="Hardiness half-zone (coldest night)" :error="errors.half_zone" :choices="zoneChoices(view.units)" />
+      <TextField :model-value="draft.last_frost" label="Last frost of spring (month-day)" :error="errors.last_frost" :hint="season || 'Empty where none is usual.'" placeholder="04-27" @update:model-value="frost('last_frost', $event)" />
+      <TextField :model-value="draft.first_frost" label="First frost of autumn (month-day)" :error="errors.first_frost" hint="Averages: one year in two is earlier." placeholder="10-25" @update:model-value="frost('first_frost', $event)" />
+      <ChoiceField v-model="draft.jurisdiction" label="State or province" :error="errors.jurisdiction" hint="For invasive and noxious listings." :choices="jurisdictions" />
+      <NumberField v-model="draft.lat as number | null" label="Latitude" :error="errors.lat" />
+      <NumberField v-model="draft.lon as number | null" label="Longitude" :error="errors.lon" hint="Negative west of Greenwich." />
+      <NumberField v-model="draft.elevation_m as number | null" label="Elevation" :unit="units.elevation" :error="errors.elevation_m" hint="Every 122 m (400 ft) is four days of spring." />
+    </div>
+    <fieldset>
+      <legend class="text-sm font-semibold">Who else is there</legend>
+      <div class="flex flex-wrap gap-x-5 gap-y-1">
+        <label v-for="[key, words] in [['children', 'children'], ['dogs', 'dogs'], ['cats', 'cats'], ['grazing', 'grazing animals over the fence']] as const" :key="key" class="inline-flex items-center gap-1.5">
+          <input v-model="draft[key]" type="checkbox" class="size-4" />{{ words }}
+        </label>
+      </div>
+      <p class="text-sm text-quiet">Plants gravely poisonous to any of them are refused; lesser dangers are shown where you choose.</p>
+    </fieldset>
+    <div class="grid gap-3 xl:grid-cols-3">
+      <ChoiceField v-model="draft.school_plants" label="Which plants" :error="errors.school_plants" :choices="SCHOOL_PLANTS" />
+      <ChoiceField v-model="draft.school_autumn" label="In autumn" :error="errors.school_autumn" :choices="SCHOOL_AUTUMN" />
+      <ChoiceField v-model="draft.school_pots" label="Pots over winter" :error="errors.school_pots" :choices="SCHOOL_POTS" />
+    </div>
+    <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
+    <button class="press press-main" :disabled="saving">{{ isNew ? 'Make this garden' : 'Save the place' }}</button>
+  </form>
+</template>

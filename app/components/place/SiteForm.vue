@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
+import { SiteFields, type Site } from '~~/core/model/garden';
+import { FEATURES } from '~~/core/model/vocabulary';
+import { UNITS } from '~~/core/model/units';
+import { DRAINAGES, FEATURE_WORDS, KINDS, MOISTURES, SALTS, SUN_WHEN, TEXTURES } from './choices';
+
+/** A bed or container, new (`site` null) or kept, in a dialog. */
+const props = defineProps<{ site: Site | null }>();
+const emit = defineEmits<{ close: [] }>();
+const garden = useGardenStore();
+const view = useViewStore();
+const units = computed(() => UNITS[view.units]);
+const NEW: SiteFields = {
+  name: '',
+  kind: 'bed',
+  area_m2: 10,
+  volume_l: null,
+  sun_h: 6,
+  sun_when: 'all-day',
+  texture: 'loam',
+  drainage: 'well',
+  ph: 6.3,
+  moisture: 3,
+  salt: 'none',
+  features: [],
+  notes: '',
+};
+const { draft, errors, fault, saving, save } = useDraft(SiteFields, () => {
+  if (!props.site) return { ...NEW };
+  const { id: _id, revision: _revision, ...fields } = toRaw(props.site);
+  return { ...fields };
+});
+const revision = ref(props.site?.revision ?? 0);
+const clash = shallowRef<Site | null>(null);
+
+async function submit() {
+  const result = await save((fields) =>
+    props.site ? garden.saveSite(props.site.id, fields, clash.value?.revision ?? revision.value) : garden.addSite(fields),
+  );
+  if (result === 'kept') emit('close');
+  else if (typeof result === 'object' && result.status === 409) clash.value = result.current as Site | null;
+}
+function takeTheirs() {
+  const { id: _id, revision: theirs, ...fields } = clash.value!;
+  draft.value = { ...fields };
+  revision.value = theirs;
+  clash.value = null;
+  fault.value = '';
+}
+</script>
+
+<template>
+  <Dialog :open="true" class="relative z-50" @close="emit('close')">
+    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
+    <div class="fixed inset-0 overflow-y-auto p-3 md:p-8">
+      <DialogPanel class="mx-auto max-w-3xl border border-line bg-ground p-4 shadow-lg">
+        <DialogTitle as="h2" class="mb-2">{{ site ? site.name : 'A new bed or container' }}</DialogTitle>
+        <form class="space-y-3" novalidate @submit.prevent="submit">
+          <div v-if="fault" role="alert" class="border-l-4 border-gap bg-raised p-2">
+            <p>{{ fault }} What you typed is still here.</p>
+            <p v-if="clash" class="mt-1 flex gap-2">
+              <button class="press press-main">Keep mine</button>
+              <button type="button" class="press" @click="takeTheirs">Take the other</button>
+            </p>
+          </div>
+          <div class="grid gap-3 sm:grid-cols-2 md:grid-cols-3">
+            <TextField v-model="draft.name" label="Name" :error="errors.name" placeholder="South bank" />
+            <ChoiceField v-model="draft.kind" label="What it is" :choices="KINDS" :error="errors.kind" />
+            <NumberField v-model="draft.area_m2 as number | null" label="Area" :unit="units.area" :error="errors.area_m2" />
+            <NumberField v-if="draft.kind === 'container'" v-model="draft.volume_l" label="Potting mix it holds" :unit="units.volume" :error="errors.volume_l" />
+            <NumberField v-model="draft.sun_h as number | null" label="Direct sun in summer (hours)" :step="0.5" :error="errors.sun_h" hint="Six hours is full sun." />
+            <ChoiceField v-model="draft.sun_when" label="When the sun comes" :choices="SUN_WHEN" :error="errors.sun_when" />
+            <ChoiceField v-model="draft.moisture" label="How moist it stays" :choices="MOISTURES" :error="errors.moisture" />
+            <template v-if="draft.kind === 'bed'">
+              <ChoiceField v-model="draft.texture" label="Soil texture" :choices="TEXTURES" :error="errors.texture" />
+              <ChoiceField v-model="draft.drainage" label="Drainage of a filled hole" :choices="DRAINAGES" :error="errors.drainage" />
+              <NumberField v-model="draft.ph as number | null" label="pH" :step="0.1" :error="errors.ph" hint="7 is neutral, below is acid." />
+            </template>
+            <ChoiceField v-model="draft.salt" label="Salt" :choices="SALTS" :error="errors.salt" />
+          </div>
+          <fieldset>
+            <legend class="text-sm font-semibold">What else is there for them</legend>
+            <div class="flex flex-wrap gap-x-5 gap-y-1">
+              <label v-for="feature in FEATURES" :key="feature" class="inline-flex items-center gap-1.5">
+                <input v-model="draft.features" type="checkbox" class="size-4" :value="feature" />{{ FEATURE_WORDS[feature] }}
+              </label>
+            </div>
+          </fieldset>
+          <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
+          <p class="text-sm text-quiet">Before digging, have buried services marked.</p>
+          <div class="flex gap-2">
+            <button class="press press-main" :disabled="saving">{{ site ? 'Save' : 'Add it' }}</button>
+            <button type="button" class="press" @click="emit('close')">Cancel</button>
+          </div>
+        </form>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { PLANTING_STATES } from '~~/core/model/vocabulary';
+import { LIVE_STATES, type Planting, type Site } from '~~/core/model/garden';
+import { dayName } from '~~/core/model/half-month';
+import { groundM2 } from '~~/core/quantities/quantities';
+
+const props = defineProps<{ site: Site }>();
+const garden = useGardenStore();
+const view = useViewStore();
+const rows = computed(() =>
+  garden.plantings
+    .filter((row) => row.site_id === props.site.id)
+    .map((planting) => ({ planting, here: garden.almanac!.plants.get(planting.plant) }))
+    .filter((row) => row.here)
+    .map((row) => ({ ...row, here: row.here! }))
+    .sort((a, b) => (a.here.bloom?.from ?? 999) - (b.here.bloom?.from ?? 999)),
+);
+const column = computed(() => garden.sites.findIndex((row) => row.id === props.site.id));
+const use = computed(() => garden.areas.get(props.site.id)!);
+const share = computed(() => Math.min(1, use.value.used_m2 / use.value.area_m2));
+const faultOf = (id: string) => garden.served?.faults.find((fault) => fault.planting === id);
+const FAULTS = { unsuitable: 'does not fit here: it counts for nothing', refused: 'may not be grown here', trap: 'a trap: caterpillars die on it' };
+const thisYear = view.today.getFullYear();
+
+function setCount(row: Planting, event: Event) {
+  const field = event.target as HTMLInputElement;
+  const count = Number(field.value);
+  if (Number.isInteger(count) && count >= 1 && count <= 5000) void garden.savePlanting(row, { count });
+  else field.value = String(row.count);
+}
+function setState(row: Planting, state: Planting['state']) {
+  const planted = state === 'in-ground' || state === 'sown';
+  void garden.savePlanting(row, { state, planted_year: planted ? (row.planted_year ?? thisYear) : row.planted_year });
+}
+function setYear(row: Planting, event: Event) {
+  const text = (event.target as HTMLInputElement).value;
+  void garden.savePlanting(row, { planted_year: text === '' ? null : Number(text) });
+}
+</script>
+
+<template>
+  <section class="mt-5" :aria-labelledby="`plan-${site.id}`">
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <h2 :id="`plan-${site.id}`">{{ site.name }}</h2>
+      <svg class="h-3 w-40" viewBox="0 0 160 12" preserveAspectRatio="none" aria-hidden="true">
+        <rect width="160" height="12" fill="var(--bank)" />
+        <rect :width="160 * share" height="12" :fill="use.left_m2 < 0 ? 'var(--gap)' : 'var(--host)'" />
+      </svg>
+      <p class="text-sm">
+        {{ view.area(use.used_m2) }} of {{ view.area(use.area_m2) }} used,
+        <strong :class="use.left_m2 < 0 ? 'text-gap' : ''">{{
+          use.left_m2 < 0 ? `${view.area(-use.left_m2)} too much` : `${view.area(use.left_m2)} left`
+        }}</strong>
+      </p>
+    </div>
+    <p v-if="rows.length === 0" class="text-quiet">
+      Nothing planned here. <NuxtLink class="link" :to="`/gardens/${garden.id}/match`">See what fits it</NuxtLink>.
+    </p>
+    <div v-else class="overflow-x-auto" tabindex="0" role="region" :aria-label="`Plantings in ${site.name}`">
+      <table class="tabular text-sm">
+        <thead>
+          <tr>
+            <th scope="col">Plant</th>
+            <th scope="col">Count</th>
+            <th scope="col" class="text-right!">Ground</th>
+            <th scope="col">Flowers</th>
+            <th scope="col">Fit</th>
+            <th scope="col">State</th>
+            <th scope="col">Since</th>
+            <th scope="col"><span class="sr-only">Take out</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="{ planting, here } in rows" :key="planting.id" :class="LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through'">
+            <th scope="row" class="font-normal">
+              <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: planting.plant })">
+                <PlantGlyph :plant="here.plant" :size="26" /><span class="creature underline decoration-line underline-offset-2">{{ here.plant.common }}</span>
+              </button>
+              <span v-if="faultOf(planting.id)" class="block text-xs font-semibold text-gap">{{ FAULTS[faultOf(planting.id)!.kind] }}</span>
+            </th>
+            <td>
+              <input class="field w-16!" type="number" min="1" max="5000" :value="planting.count" :aria-label="`Count of ${here.plant.common}`" @change="setCount(planting, $event)" />
+            </td>
+            <td class="text-right whitespace-nowrap">{{ view.area(groundM2(here.plant, planting.count)) }}</td>
+            <td>
+              <YearStrip :shares="here.bloomShares" :colour="here.plant.colour_hex" :label="here.bloom ? `${dayName(here.bloom.from)} to ${dayName(here.bloom.to)}` : 'no flowers'" />
+            </td>
+            <td>
+              <button @click="view.explain({ kind: 'fit', plant: planting.plant, site: site.id })"><FitMark :verdict="garden.fits.get(planting.plant)![column]!.verdict" /></button>
+            </td>
+            <td>
+              <select class="field w-auto!" :value="planting.state" :aria-label="`State of ${here.plant.common}`" @change="setState(planting, ($event.target as HTMLSelectElement).value as Planting['state'])">
+                <option v-for="state in PLANTING_STATES" :key="state" :value="state">{{ state.replace('-', ' ') }}</option>
+              </select>
+            </td>
+            <td>
+              <input class="field w-20!" type="number" min="1950" max="2100" :value="planting.planted_year" :aria-label="`Year ${here.plant.common} was planted`" @change="setYear(planting, $event)" />
+            </td>
+            <td>
+              <button class="link text-gap" @click="garden.takeOut(planting)">Take out<span class="sr-only"> {{ here.plant.common }}</span></button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>

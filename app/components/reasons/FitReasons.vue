@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { explainFit } from '~~/core/fit/explain';
+
+const props = defineProps<{ plant: string; site: string }>();
+const garden = useGardenStore();
+const here = computed(() => garden.almanac?.plants.get(props.plant));
+const site = computed(() => garden.sites.find((row) => row.id === props.site));
+const column = computed(() => garden.sites.findIndex((row) => row.id === props.site));
+const fit = computed(() => garden.fits.get(props.plant)?.[column.value]);
+const reasons = computed(() => (here.value && site.value ? explainFit(here.value.plant, site.value, garden.almanac!.place) : []));
+const gates = computed(() => garden.gatesByPlant.get(props.plant) ?? []);
+const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
+</script>
+
+<template>
+  <div v-if="here && site && fit">
+    <h3 class="mt-1 text-xl">{{ here.plant.common }}</h3>
+    <p>
+      <span class="scientific">{{ here.plant.scientific }}</span> in {{ site.name }}:
+      <FitMark :verdict="fit.verdict" />
+    </p>
+    <GateList :gates="gates" />
+    <AddToSite :plant="plant" :site="site.id" :refused="gates.some((gate) => gate.effect === 'refuse')" />
+    <table class="tabular text-sm">
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col">Here</th>
+          <th scope="col">It wants</th>
+        </tr>
+      </thead>
+      <tbody>
+        <template v-for="reason in reasons" :key="reason.dimension">
+          <tr :class="reason.grade === 2 ? 'text-gap' : reason.grade === 1 ? 'text-thin' : ''">
+            <th scope="row" class="font-normal">
+              {{ reason.label }}<span class="sr-only">: {{ WORDS[reason.grade] }}</span>
+            </th>
+            <td>{{ reason.here }}</td>
+            <td>{{ reason.wants }}</td>
+          </tr>
+          <tr v-if="reason.remedy">
+            <td colspan="3" class="pl-4! text-quiet">{{ reason.remedy }}</td>
+          </tr>
+        </template>
+      </tbody>
+    </table>
+    <p class="mt-2 text-sm text-quiet">Confidence in this plant’s row: {{ here.plant.confidence }}.</p>
+  </div>
+</template>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { offersFor, type Offer } from '~~/core/offers/offers';
+import { gapSentence, needName, ratioWords } from '~~/core/offers/words';
+import { halfMonthsInWords } from '~~/core/model/half-month';
+import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
+
+const props = defineProps<{ target: string; stage: Stage; special: SpecialNeed | null }>();
+const garden = useGardenStore();
+const view = useViewStore();
+
+const here = computed(() => garden.almanac?.targets.get(props.target));
+const covered = computed(() =>
+  garden.served?.targets
+    .find((row) => row.target === props.target)
+    ?.needs.find((row) => row.need.stage === props.stage && row.need.special === props.special),
+);
+const answer = computed(() =>
+  covered.value && garden.input ? offersFor(garden.input, props.target, covered.value) : { offers: [], nearMisses: [] },
+);
+/** What each planting gives at its best half-month of the need. */
+const givers = computed(() => {
+  const best = new Map<string, number>();
+  for (const cell of covered.value?.cells ?? [])
+    for (const { planting, amount } of cell.contributions) best.set(planting, Math.max(best.get(planting) ?? 0, amount));
+  return [...best]
+    .map(([id, amount]) => ({ planting: garden.plantings.find((row) => row.id === id)!, amount }))
+    .filter((row) => row.planting)
+    .sort((a, b) => b.amount - a.amount);
+});
+const unit = computed(() => ({ host: 'larvae', nectar: 'units', shelter: 'm²', special: '' })[props.stage]);
+const now = computed(() => covered.value?.cells.find((cell) => cell.halfMonth === view.halfMonth));
+const busy = ref(false);
+
+async function take(offer: Offer) {
+  busy.value = true;
+  await garden.accept(offer.change);
+  busy.value = false;
+}
+</script>
+
+<template>
+  <div v-if="here && covered">
+    <h3 class="mt-1 flex items-center gap-2 text-xl">
+      <CreatureGlyph :target="here.target" :size="34" />
+      {{ here.target.common }}: {{ needName(covered.need, here.target) }}
+    </h3>
+    <p class="my-1">
+      <VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered) }}
+    </p>
+    <p class="text-sm text-quiet">Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered) }}</p>
+    <p v-if="now" class="text-sm text-quiet">
+      At the ribbon’s handle: <VerdictMark :verdict="now.verdict" />
+    </p>
+
+    <template v-if="covered.verdict !== 'closed'">
+      <h4 class="mt-3 font-semibold">What would serve it</h4>
+      <ul v-if="answer.offers.length" class="mt-1 space-y-2">
+        <li v-for="offer in answer.offers" :key="offer.sentence">
+          <button class="press press-main w-full justify-start text-left" :disabled="busy" @click="take(offer)">{{ offer.sentence }}</button>
+          <p class="text-sm text-quiet">
+            {{ offer.closes ? 'Closes it' : 'Helps, but does not close it' }}: from {{ Math.floor(offer.before * 100) }} % to
+            {{ Math.min(999, Math.floor(offer.after * 100)) }} %{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
+            <button
+              v-if="offer.change.kind === 'plant'"
+              class="link"
+              @click="view.explain({ kind: 'fit', plant: offer.change.plant, site: offer.change.site_id })"
+            >
+              Why it fits
+            </button>
+          </p>
+        </li>
+      </ul>
+      <p v-else class="text-sm">Nothing in the library would serve it with the beds as they are.</p>
+      <template v-if="answer.nearMisses.length">
+        <h4 class="mt-3 font-semibold">Would serve it, but for</h4>
+        <ul class="text-sm">
+          <li v-for="miss in answer.nearMisses" :key="miss.plant" class="mt-1">
+            <button class="link" @click="view.explain({ kind: 'plant', plant: miss.plant })">{{ garden.nameOf(miss.plant) }}</button>:
+            {{ miss.why }}
+          </li>
+        </ul>
+      </template>
+    </template>
+
+    <h4 class="mt-3 font-semibold">What serves it now</h4>
+    <table v-if="givers.length" class="tabular text-sm">
+      <tbody>
+        <tr v-for="row in givers" :key="row.planting.id">
+          <th scope="row" class="font-normal">
+            {{ row.planting.count }} {{ garden.nameOf(row.planting.plant) }}
+            <span class="text-quiet">in {{ garden.siteName(row.planting.site_id) }}</span>
+          </th>
+          <td v-if="unit" class="text-right">{{ unit === 'm²' ? view.area(row.amount) : `${row.amount.toFixed(row.amount < 10 ? 1 : 0)} ${unit}` }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <ul class="text-sm">
+      <li v-for="feature in covered.features" :key="feature">{{ feature }}</li>
+    </ul>
+    <p v-if="!givers.length && !covered.features.length" class="text-sm text-quiet">Nothing yet.</p>
+  </div>
+  <p v-else class="mt-2 text-quiet">This need is no longer part of the garden.</p>
+</template>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { gapSentence, needName } from '~~/core/offers/words';
+import { dayName, halfMonthsInWords } from '~~/core/model/half-month';
+import { UNITS, quantity } from '~~/core/model/units';
+
+const props = defineProps<{ target: string }>();
+const garden = useGardenStore();
+const view = useViewStore();
+const here = computed(() => garden.almanac?.targets.get(props.target));
+const covered = computed(() => garden.served?.targets.find((row) => row.target === props.target));
+const hosts = computed(() => {
+  const order = ['primary', 'accepted', 'poor', 'trap'];
+  return [...(here.value?.hosts ?? [])]
+    .map(([plant, host]) => ({ plant, host }))
+    .sort((a, b) => order.indexOf(a.host.rank) - order.indexOf(b.host.rank));
+});
+const size = computed(() => {
+  const t = here.value!.target;
+  const unit = UNITS[view.units].length;
+  return view.units === 'metric' ? `${t.size_min_mm}–${t.size_max_mm} mm` : `${quantity(t.size_min_mm / 10, unit)} to ${quantity(t.size_max_mm / 10, unit)}`;
+});
+</script>
+
+<template>
+  <div v-if="here">
+    <div class="mt-1 flex items-center gap-3">
+      <CreatureGlyph :target="here.target" :size="72" />
+      <div>
+        <h3 class="text-xl">{{ here.target.common }}</h3>
+        <p><span class="scientific">{{ here.target.scientific }}</span> · {{ size }}</p>
+      </div>
+    </div>
+    <p class="mt-2 text-sm">{{ here.target.adult_marks }}</p>
+    <p class="mt-1 text-sm"><strong>Young:</strong> {{ here.target.young_marks }}</p>
+    <p v-if="here.target.concern" class="mt-1 text-sm text-thin">{{ here.target.concern }}</p>
+    <p class="mt-2 text-sm">
+      Flies {{ halfMonthsInWords(here.flightHalfMonths) }} here, {{ here.occurrence.broods }}
+      {{ here.occurrence.broods === 1 ? 'brood' : 'broods' }}.
+      <template v-if="here.larval.length">
+        Caterpillars feed
+        {{ here.larval.map((p) => `${dayName(p.from)}–${dayName(p.to)}`).join(', ') }}.
+      </template>
+      <span class="text-quiet">Confidence: {{ here.target.confidence }}.</span>
+    </p>
+    <template v-if="covered">
+      <h4 class="mt-3 font-semibold">Its needs in this plan</h4>
+      <ul class="space-y-1 text-sm">
+        <li v-for="row in covered.needs" :key="row.need.stage + row.need.special">
+          <button
+            class="text-left underline decoration-line underline-offset-2"
+            @click="view.explain({ kind: 'need', target, stage: row.need.stage, special: row.need.special })"
+          >
+            <VerdictMark :verdict="row.verdict" /> {{ needName(row.need, here.target) }}
+          </button>
+          <span v-if="row.verdict !== 'closed'" class="text-quiet">: {{ gapSentence(here, row) }}</span>
+        </li>
+      </ul>
+    </template>
+    <template v-if="hosts.length">
+      <h4 class="mt-3 font-semibold">Hosts in the library</h4>
+      <ul class="text-sm">
+        <li v-for="row in hosts" :key="row.plant" class="mt-0.5">
+          <button class="link" @click="view.explain({ kind: 'plant', plant: row.plant })">{{ garden.nameOf(row.plant) }}</button>
+          <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : 'text-quiet'"> {{ row.host.rank }}</span>
+          <span v-if="row.host.note" class="text-quiet">: {{ row.host.note }}</span>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,109 @@
+import type { Channel, Reach, Strand } from '~~/core/season/braid';
+import { HALF_MONTHS } from '~~/core/model/half-month';
+
+/** Where everything of the braid lies, in the units of its drawing. Pure: the component only paints it. */
+export const FRAME = { left: 226, year: 732, right: 128, top: 30 };
+export const CELL = FRAME.year / HALF_MONTHS;
+export const WIDTH = FRAME.left + FRAME.year + FRAME.right;
+
+export interface Size {
+  strand: number;
+  gap: number;
+  pad: number;
+  words: number;
+}
+/** Few channels get air; many are drawn closer. */
+export function sizeFor(channels: number): Size {
+  return channels <= 12 ? { strand: 8, gap: 4, pad: 7, words: 13 } : { strand: 5, gap: 2.5, pad: 5, words: 11 };
+}
+
+export interface PlacedStrand {
+  strand: Strand;
+  y: number;
+}
+export interface Row {
+  channel: Channel;
+  top: number;
+  height: number;
+  middle: number;
+  strands: PlacedStrand[];
+}
+
+const LANES = ['host', 'nectar', 'shelter', 'special'] as const;
+
+/** Rows from top to bottom, their strands in the order host, nectar, shelter, special; specials share one lane. */
+export function rowsOf(channels: readonly Channel[]): { rows: Row[]; height: number } {
+  const size = sizeFor(channels.length);
+  let top = FRAME.top;
+  const rows = channels.map((channel) => {
+    const lanes = LANES.filter((stage) => channel.strands.some((strand) => strand.stage === stage));
+    const hasGap = channel.strands.some((strand) => strand.reaches.some((reach) => reach.verdict !== 'closed'));
+    const bed = Math.max(2, lanes.length) * (size.strand + size.gap) - size.gap + 2 * size.pad;
+    const height = bed + (hasGap ? size.words : 0);
+    const row: Row = {
+      channel,
+      top,
+      height: bed,
+      middle: top + bed / 2,
+      strands: channel.strands.map((strand) => ({
+        strand,
+        y: top + size.pad + lanes.indexOf(strand.stage) * (size.strand + size.gap) + size.strand / 2,
+      })),
+    };
+    top += height + 6;
+    return row;
+  });
+  return { rows, height: top + 26 };
+}
+
+export const xOf = (halfMonth: number) => FRAME.left + halfMonth * CELL;
+
+/** The water of a reach: full width where closed, narrowed at both ends where its neighbour is not, as a closed path. */
+export function reachPath(reach: Reach, y: number, width: number, before: boolean, after: boolean): string {
+  const half = (reach.verdict === 'thin' ? 0.42 : 1) * (width / 2);
+  const x0 = xOf(reach.first) + (before ? 0 : 1);
+  const x1 = xOf(reach.last + 1) - (after ? 0 : 1);
+  const taper = Math.min(7, (x1 - x0) / 3);
+  return (
+    `M${x0},${y} C${x0 + taper * 0.3},${y - half} ${x0 + taper * 0.6},${y - half} ${x0 + taper},${y - half}` +
+    ` L${x1 - taper},${y - half} C${x1 - taper * 0.6},${y - half} ${x1 - taper * 0.3},${y - half} ${x1},${y}` +
+    ` C${x1 - taper * 0.3},${y + half} ${x1 - taper * 0.6},${y + half} ${x1 - taper},${y + half}` +
+    ` L${x0 + taper},${y + half} C${x0 + taper * 0.6},${y + half} ${x0 + taper * 0.3},${y + half} ${x0},${y} Z`
+  );
+}
+
+/** Loose threads beside a thin reach: short strokes above and below, at set places so that they never flicker. */
+export function frayPath(reach: Reach, y: number, width: number): string {
+  const x0 = xOf(reach.first) + 4;
+  const x1 = xOf(reach.last + 1) - 4;
+  let path = '';
+  for (let x = x0, i = 0; x < x1; x += 6, i++) {
+    const side = i % 2 === 0 ? -1 : 1;
+    path += `M${x},${y + side * width * 0.28} l4.5,${side * width * 0.22}`;
+  }
+  return path;
+}
+
+export interface Tributary {
+  target: string;
+  /** Middle line of the stream and its width. */
+  path: string;
+  width: number;
+}
+
+/** The channels that close, run together at the right-hand edge: the flow is as wide as there are cycles closed. */
+export function confluence(rows: readonly Row[], height: number): { tributaries: Tributary[]; middle: number; width: number } {
+  const closing = rows.filter((row) => row.channel.closes);
+  const thick = Math.min(12, 140 / Math.max(1, closing.length));
+  const width = closing.length * thick;
+  const centre = closing.length ? closing.reduce((sum, row) => sum + row.middle, 0) / closing.length : height / 2;
+  const middle = Math.min(Math.max(centre, FRAME.top + width / 2), height - width / 2 - 30);
+  const x0 = FRAME.left + FRAME.year + 12;
+  const x1 = WIDTH;
+  const tributaries = closing.map((row, i) => {
+    const y1 = middle - width / 2 + (i + 0.5) * thick;
+    const path = `M${x0},${row.middle} C${x0 + 52},${row.middle} ${x1 - 78},${y1} ${x1 - 30},${y1} L${x1},${y1}`;
+    return { target: row.channel.target, path, width: thick };
+  });
+  return { tributaries, middle, width };
+}

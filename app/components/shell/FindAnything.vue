@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
+
+const open = defineModel<boolean>({ required: true });
+const garden = useGardenStore();
+const view = useViewStore();
+const stations = useStations();
+const words = ref('');
+
+interface Found {
+  id: string;
+  text: string;
+  also: string;
+  what: string;
+  go: () => unknown;
+}
+const everything = computed<Found[]>(() => [
+  ...stations.value.map((s) => ({ id: s.path, text: s.name, also: s.figure, what: 'view', go: () => navigateTo(s.path) })),
+  ...garden.sites.map((s) => ({
+    id: s.id,
+    text: s.name,
+    also: '',
+    what: s.kind,
+    go: () => navigateTo({ path: `/gardens/${garden.id}/place`, hash: `#site-${s.id}` }),
+  })),
+  ...[...(garden.almanac?.targets.values() ?? [])].map(({ target }) => ({
+    id: target.id,
+    text: target.common,
+    also: target.scientific,
+    what: target.kind,
+    go: () => view.explain({ kind: 'target', target: target.id }),
+  })),
+  ...garden.plants.map(({ plant }) => ({
+    id: plant.id,
+    text: plant.common,
+    also: plant.scientific,
+    what: plant.kind,
+    go: () => view.explain({ kind: 'plant', plant: plant.id }),
+  })),
+]);
+const found = computed(() => {
+  const wanted = words.value.trim().toLowerCase().split(/\s+/).filter(Boolean);
+  return everything.value.filter((row) => wanted.every((w) => `${row.text} ${row.also} ${row.what}`.toLowerCase().includes(w))).slice(0, 12);
+});
+
+function choose(row: Found | null) {
+  if (!row) return;
+  open.value = false;
+  words.value = '';
+  row.go();
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-50" @close="open = false">
+    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
+    <div class="fixed inset-x-0 top-16 flex justify-center px-3">
+      <DialogPanel class="w-full max-w-xl border border-line bg-raised p-3 shadow-lg">
+        <DialogTitle class="mb-1 font-serif text-lg">Find a view, a bed, a creature or a plant</DialogTitle>
+        <Combobox :model-value="null" @update:model-value="choose">
+          <ComboboxInput class="field" aria-label="What to find" placeholder="milkweed" @change="words = $event.target.value" />
+          <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">
+            <ComboboxOption v-for="row in found" :key="row.id" v-slot="{ active }" :value="row">
+              <div class="flex items-baseline gap-2 px-2 py-1" :class="active ? 'bg-press text-onpress' : ''">
+                <span>{{ row.text }}</span>
+                <span class="font-serif italic" :class="active ? '' : 'text-quiet'">{{ row.also }}</span>
+                <span class="ml-auto text-sm" :class="active ? '' : 'text-quiet'">{{ row.what }}</span>
+              </div>
+            </ComboboxOption>
+            <p v-if="found.length === 0" class="px-2 py-1 text-quiet">Nothing here has that name.</p>
+          </ComboboxOptions>
+        </Combobox>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,24 @@
+<script setup lang="ts">
+const store = useNoticesStore();
+
+async function undo(id: number, work: () => Promise<void>) {
+  store.dismiss(id);
+  await work();
+}
+</script>
+
+<template>
+  <div class="no-print fixed bottom-20 left-1/2 z-40 flex w-[min(30rem,92vw)] -translate-x-1/2 flex-col gap-1 md:bottom-4" aria-live="polite">
+    <div
+      v-for="notice in store.notices"
+      :key="notice.id"
+      :role="notice.tone === 'fault' ? 'alert' : undefined"
+      class="flex items-center gap-3 border-l-4 bg-ink px-3 py-2 text-ground shadow"
+      :class="notice.tone === 'fault' ? 'border-gap' : 'border-press'"
+    >
+      <span class="grow">{{ notice.text }}</span>
+      <button v-if="notice.undo" class="underline underline-offset-2" @click="undo(notice.id, notice.undo)">Undo</button>
+      <button class="underline underline-offset-2" @click="store.dismiss(notice.id)">Close</button>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { frostFree } from '~~/core/climate/frost';
+import { dayName, firstDay, halfMonthName, HALF_MONTHS, lastDay } from '~~/core/model/half-month';
+
+const garden = useGardenStore();
+const view = useViewStore();
+
+const WIDTH = 960;
+const HEIGHT = 46;
+const GROUND = 34;
+const cell = WIDTH / HALF_MONTHS;
+const xOfDay = (day: number) => {
+  const h = Array.from({ length: HALF_MONTHS }, (_, i) => i).find((i) => lastDay(i) >= day) ?? 23;
+  return (h + (day - firstDay(h)) / (lastDay(h) - firstDay(h) + 1)) * cell;
+};
+
+const season = computed(() => (garden.garden ? frostFree(garden.garden) : { from: 1, to: 365, days: 365 }));
+const ridge = computed(() => {
+  const most = Math.max(...garden.ridge, 1e-9);
+  const points = garden.ridge.map((area, h) => [(h + 0.5) * cell, GROUND - 3 - (area / most) * (GROUND - 8)] as const);
+  // Smoothed by cubics whose handles lie level at half a cell, so that no peak overshoots its half-month.
+  let path = `M0,${GROUND - 3} L0,${points[0]![1]}`;
+  let [px, py] = [0, points[0]![1]];
+  for (const [x, y] of points) {
+    const mid = (px + x) / 2;
+    path += ` C${mid},${py} ${mid},${y} ${x},${y}`;
+    [px, py] = [x, y];
+  }
+  return `${path} L${WIDTH},${py} L${WIDTH},${GROUND - 3} Z`;
+});
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const inWords = computed(() => {
+  const area = garden.ridge[view.halfMonth] ?? 0;
+  return `${halfMonthName(view.halfMonth)}: ${view.area(area)} of the plan in flower`;
+});
+const seasonWords = computed(() =>
+  season.value.days === 365
+    ? 'no frost in a usual year'
+    : `${season.value.days} frost-free days, ${dayName(season.value.from)} to ${dayName(season.value.to)}`,
+);
+</script>
+
+<template>
+  <div class="relative">
+    <div class="flex flex-wrap items-baseline justify-between gap-x-4 px-1 text-sm text-quiet">
+      <span>
+        <strong class="text-press">{{ inWords }}</strong>
+      </span>
+      <span class="hidden md:inline">{{ seasonWords }}</span>
+    </div>
+    <div class="relative">
+      <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="block h-14 w-full" preserveAspectRatio="none" aria-hidden="true">
+        <rect v-for="m in 6" :key="m" :x="(m - 1) * 4 * cell + 2 * cell" y="0" :width="2 * cell" :height="GROUND" fill="var(--bank)" opacity="0.55" />
+        <path :d="ridge" fill="var(--nectar)" opacity="0.4" />
+        <line x1="0" :x2="WIDTH" :y1="GROUND" :y2="GROUND" stroke="var(--line)" stroke-width="3" />
+        <line :x1="xOfDay(season.from)" :x2="xOfDay(season.to)" :y1="GROUND" :y2="GROUND" stroke="var(--host)" stroke-width="4" />
+        <path :d="`M${xOfDay(dayOfYear(view.today))},${GROUND + 2} l-4,8 l8,0 Z`" fill="var(--ink)" />
+        <rect :x="view.halfMonth * cell" y="0" :width="cell" :height="GROUND" fill="var(--press)" opacity="0.2" />
+        <line :x1="(view.halfMonth + 0.5) * cell" :x2="(view.halfMonth + 0.5) * cell" y1="0" :y2="HEIGHT" stroke="var(--press)" stroke-width="2.5" />
+      </svg>
+      <input
+        class="ribbon-handle absolute inset-0 h-full w-full"
+        type="range"
+        min="0"
+        :max="HALF_MONTHS - 1"
+        step="1"
+        :value="view.halfMonth"
+        aria-label="Half-month shown"
+        :aria-valuetext="inWords"
+        @input="view.moveTo(Number(($event.target as HTMLInputElement).value))"
+      />
+    </div>
+    <div class="grid grid-cols-12 text-center text-xs text-quiet" aria-hidden="true">
+      <span v-for="month in MONTHS" :key="month"><span class="md:hidden">{{ month[0] }}</span><span class="hidden md:inline">{{ month }}</span></span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ribbon-handle {
+  appearance: none;
+  background: transparent;
+  cursor: ew-resize;
+  margin: 0;
+}
+.ribbon-handle::-webkit-slider-thumb {
+  appearance: none;
+  width: calc(100% / 24);
+  height: 100%;
+  background: transparent;
+}
+.ribbon-handle::-moz-range-thumb {
+  width: 4%;
+  height: 100%;
+  border: 0;
+  background: transparent;
+}
+.ribbon-handle::-moz-range-track {
+  background: transparent;
+}
+</style>

@@ -1,0 +1,41 @@
+/** What the server answers when a request cannot be met. */
+export interface ApiFault {
+  status: number;
+  message: string;
+  fields: Record<string, string>;
+  /** The record as it stands now, where somebody else changed it. */
+  current: unknown;
+}
+
+export function isApiFault(error: unknown): error is ApiFault {
+  return typeof error === 'object' && error !== null && 'status' in error && 'fields' in error;
+}
+
+/** Calls the server; throws an ApiFault with a sentence fit to show, also when it cannot be reached. */
+export async function callApi<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    const fault: ApiFault = {
+      status: 0,
+      message: 'Outwash’s server does not answer. Nothing was saved; what you typed is still here.',
+      fields: {},
+      current: null,
+    };
+    throw fault;
+  }
+  const answer = await response.json().catch(() => ({ message: 'The server gave no readable answer.' }));
+  if (response.ok) return answer as T;
+  const fault: ApiFault = {
+    status: response.status,
+    message: answer.message ?? 'Something went wrong.',
+    fields: answer.fields ?? {},
+    current: answer.current ?? null,
+  };
+  throw fault;
+}

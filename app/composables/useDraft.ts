@@ -1,0 +1,45 @@
+import type { z } from 'zod';
+
+/**
+ * A form's own copy of a record, checked field by field. Nothing typed is lost when saving fails: the draft
+ * stays as it is, with a sentence beside each field at fault.
+ */
+export function useDraft<S extends z.ZodType>(schema: S, start: () => z.input<S>) {
+  type Draft = z.input<S>;
+  const draft = ref(structuredClone(start())) as Ref<Draft>;
+  const errors = ref<Record<string, string>>({});
+  const fault = ref('');
+  const saving = ref(false);
+
+  function check(): z.output<S> | null {
+    const result = schema.safeParse(toRaw(draft.value));
+    errors.value = {};
+    if (result.success) return result.data;
+    for (const issue of result.error.issues) errors.value[issue.path.join('.')] ??= issue.message;
+    return null;
+  }
+  /** Checks and hands the record on; faults of the server come back beside their fields. Returns whether it was kept. */
+  async function save(keep: (record: z.output<S>) => Promise<void>): Promise<ApiFault | 'kept' | 'invalid'> {
+    fault.value = '';
+    const record = check();
+    if (!record) return 'invalid';
+    saving.value = true;
+    try {
+      await keep(record);
+      return 'kept';
+    } catch (error) {
+      if (!isApiFault(error)) throw error;
+      errors.value = error.fields;
+      fault.value = error.message;
+      return error;
+    } finally {
+      saving.value = false;
+    }
+  }
+  function restart() {
+    draft.value = structuredClone(start());
+    errors.value = {};
+    fault.value = '';
+  }
+  return { draft, errors, fault, saving, save, restart };
+}

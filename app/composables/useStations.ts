@@ -1,0 +1,33 @@
+export interface Station {
+  key: string;
+  name: string;
+  path: string;
+  /** The one figure that tells its state. */
+  figure: string;
+}
+
+/** The stations of the work that have a view, in the order of the work, each with its figure. */
+export function useStations() {
+  const garden = useGardenStore();
+  const view = useViewStore();
+  return computed<Station[]>(() => {
+    const served = garden.served;
+    const unserved = served ? served.targets.length - served.closed : 0;
+    const left = [...garden.areas.values()].reduce((sum, use) => sum + Math.max(0, use.left_m2), 0);
+    const beds = garden.sites.length;
+    const unfit = served?.faults.length ?? 0;
+    const base = `/gardens/${garden.id}`;
+    return [
+      { key: '1', name: 'Place', path: `${base}/place`, figure: beds === 0 ? 'no bed yet' : `${beds} ${beds === 1 ? 'site' : 'sites'}` },
+      {
+        key: '2',
+        name: 'Targets',
+        path: `${base}/targets`,
+        figure: !served?.targets.length ? 'none chosen' : unserved === 0 ? 'all served' : `${unserved} unserved`,
+      },
+      { key: '3', name: 'Match', path: `${base}/match`, figure: unfit === 0 ? 'all planted fit' : `${unfit} do not fit` },
+      { key: '4', name: 'Plan', path: `${base}/plan`, figure: `${view.area(left)} left` },
+      { key: '5', name: 'Season', path: `${base}/season`, figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets' },
+    ];
+  });
+}

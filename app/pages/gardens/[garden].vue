@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { Moon, Redo2, Search, Sun, Undo2 } from '@lucide/vue';
+
+const route = useRoute();
+const garden = useGardenStore();
+const view = useViewStore();
+const finding = ref(false);
+const keysShown = ref(false);
+const ready = ref(false);
+
+useKeys({ find: () => (finding.value = true), help: () => (keysShown.value = true) });
+
+async function open(id: string) {
+  ready.value = false;
+  view.subject = null;
+  view.closeReasons();
+  try {
+    await garden.load(id);
+    ready.value = true;
+  } catch (error) {
+    if (!isApiFault(error)) throw error;
+    showError({ statusCode: error.status || 503, message: error.message, fatal: true });
+  }
+}
+watch(() => String(route.params.garden), open, { immediate: true });
+useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Outwash') });
+</script>
+
+<template>
+  <div class="mx-auto max-w-[100rem] px-3 pb-24 md:px-5 md:pb-6">
+    <a href="#main" class="sr-only focus:not-sr-only">Skip to the view</a>
+    <header class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
+      <NuxtLink to="/" class="font-serif text-xl font-bold text-press">Outwash</NuxtLink>
+      <p v-if="garden.garden && ready" class="min-w-0 truncate">
+        <span class="font-serif text-lg">{{ garden.garden.name }}</span>
+        <span class="ml-2 hidden text-quiet sm:inline"
+          >zone {{ garden.garden.half_zone }} · {{ garden.almanac?.region.name }}</span
+        >
+      </p>
+      <div class="ml-auto flex flex-wrap items-center gap-1 text-sm">
+        <button class="press" :disabled="!garden.state?.history.undo" :title="garden.state?.history.undo ?? undefined" @click="garden.step('undo')">
+          <Undo2 :size="15" aria-hidden="true" />Undo
+        </button>
+        <button class="press hidden sm:inline-flex" :disabled="!garden.state?.history.redo" :title="garden.state?.history.redo ?? undefined" @click="garden.step('redo')">
+          <Redo2 :size="15" aria-hidden="true" />Redo
+        </button>
+        <button class="press" @click="finding = true"><Search :size="15" aria-hidden="true" />Find</button>
+        <button class="press hidden md:inline-flex" @click="view.units = view.units === 'us' ? 'metric' : 'us'">
+          Units: {{ view.units === 'us' ? 'feet' : 'metres' }}
+        </button>
+        <button class="press" @click="view.theme = view.theme === 'day' ? 'dusk' : 'day'">
+          <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />{{ view.theme === 'day' ? 'Dusk' : 'Day' }}
+        </button>
+        <button class="press hidden md:inline-flex" @click="keysShown = true">Keys</button>
+      </div>
+    </header>
+    <template v-if="ready">
+      <YearRibbon class="no-print" />
+      <StationLine class="mt-1" />
+      <div class="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <main id="main" class="min-w-0"><NuxtPage /></main>
+        <ReasonsPanel />
+      </div>
+    </template>
+    <p v-else class="py-20 text-center text-quiet" role="status">Fetching the garden …</p>
+    <FindAnything v-model="finding" />
+    <KeysHelp v-model="keysShown" />
+  </div>
+</template>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import type { Site } from '~~/core/model/garden';
+import { DRAINAGES, FEATURE_WORDS, SUN_WHEN } from '~/components/place/choices';
+
+const garden = useGardenStore();
+const view = useViewStore();
+const editing = ref<{ site: Site | null } | null>(null);
+const formVersion = ref(0);
+const fields = computed(() => {
+  const { id: _id, revision: _revision, ...rest } = garden.garden!;
+  return rest;
+});
+// The form keeps the revision it opened with: a change made elsewhere since is a clash, not overwritten.
+const revision = ref(garden.garden!.revision);
+watch(
+  () => garden.state?.history.undo,
+  () => {
+    if (garden.garden && garden.garden.revision !== revision.value) {
+      revision.value = garden.garden.revision;
+      formVersion.value++;
+    }
+  },
+);
+const wordsOf = (list: readonly { value: string; words: string }[], value: string) => list.find((row) => row.value === value)?.words.split(':')[0];
+</script>
+
+<template>
+  <div v-if="garden.garden">
+    <section aria-labelledby="beds">
+      <div class="flex flex-wrap items-baseline gap-4">
+        <h1 id="beds">Beds and containers</h1>
+        <button class="press press-main" @click="editing = { site: null }">Add a bed</button>
+        <a class="link ml-auto" :href="`/api/gardens/${garden.id}/export`" :download="`${garden.id}.json`">Export the garden as a file</a>
+      </div>
+      <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
+        No bed yet. Add one with its area, its hours of sun and its soil: every verdict starts there.
+      </p>
+      <div v-else class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Table of sites">
+        <table class="tabular">
+          <thead>
+            <tr>
+              <th scope="col">Site</th>
+              <th scope="col" class="text-right!">Area</th>
+              <th scope="col" class="text-right!">Left</th>
+              <th scope="col">Direct sun</th>
+              <th scope="col">Soil</th>
+              <th scope="col">Drainage</th>
+              <th scope="col" class="text-right!">pH</th>
+              <th scope="col">Moisture</th>
+              <th scope="col">Also there</th>
+              <th scope="col"><span class="sr-only">Change</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="site in garden.sites" :id="`site-${site.id}`" :key="site.id">
+              <th scope="row">
+                <span class="creature">{{ site.name }}</span>
+                <span v-if="site.notes" class="block max-w-56 text-sm font-normal text-quiet">{{ site.notes }}</span>
+              </th>
+              <td class="text-right whitespace-nowrap">{{ view.area(site.area_m2) }}</td>
+              <td class="text-right whitespace-nowrap" :class="garden.areas.get(site.id)!.left_m2 < 0 ? 'font-semibold text-gap' : ''">
+                {{ view.area(garden.areas.get(site.id)!.left_m2) }}
+              </td>
+              <td>{{ site.sun_h }} h, {{ wordsOf(SUN_WHEN, site.sun_when) }}</td>
+              <td>{{ site.kind === 'container' ? `potting mix, ${view.volume(site.volume_l!)}` : site.texture }}</td>
+              <td>{{ site.kind === 'container' ? '–' : wordsOf(DRAINAGES, site.drainage) }}</td>
+              <td class="text-right">{{ site.kind === 'container' ? '–' : site.ph }}</td>
+              <td>{{ site.moisture }} of 5</td>
+              <td class="text-sm">{{ site.features.map((f) => FEATURE_WORDS[f]).join(', ') || '–' }}</td>
+              <td class="whitespace-nowrap">
+                <button class="link" @click="editing = { site }">Change<span class="sr-only"> {{ site.name }}</span></button>
+                <button class="link ml-3 text-gap" @click="garden.removeSite(site)">Remove<span class="sr-only"> {{ site.name }}</span></button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <section class="mt-8" aria-labelledby="place">
+      <h2 id="place" class="mb-2">The place itself</h2>
+      <GardenForm :key="formVersion" :start="fields" :is-new="false" :keep="(kept, mine) => garden.saveGarden(kept, mine ?? revision)" />
+    </section>
+    <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
+  </div>
+</template>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
+import { AMBITIONS, type Ambition } from '~~/core/model/vocabulary';
+import type { TargetHere } from '~~/core/almanac/almanac';
+
+const garden = useGardenStore();
+const view = useViewStore();
+const sort = ref<'ease' | 'name' | 'first'>('ease');
+const EASE = ['', 'easy', 'takes care', 'hard'];
+const HOW = { resident: 'lives here', migrant: 'migrates', visitor: 'visits', winter: 'winters', rare: 'rare' };
+
+const chosen = computed(() => new Map(garden.targets.map((row) => [row.target, row])));
+const covered = computed(() => new Map(garden.served?.targets.map((row) => [row.target, row]) ?? []));
+const rows = computed(() =>
+  [...(garden.almanac?.targets.values() ?? [])].sort((a, b) => {
+    const mine = Number(chosen.value.has(b.target.id)) - Number(chosen.value.has(a.target.id));
+    if (mine !== 0) return mine;
+    if (sort.value === 'ease' && a.occurrence.ease !== b.occurrence.ease) return a.occurrence.ease - b.occurrence.ease;
+    if (sort.value === 'first' && a.flight.from !== b.flight.from) return a.flight.from - b.flight.from;
+    return a.target.common.localeCompare(b.target.common);
+  }),
+);
+const shares = (here: TargetHere) => Array.from({ length: HALF_MONTHS }, (_, h) => (here.flightHalfMonths.includes(h) ? 1 : 0));
+const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
+/** What it asks of a garden, in a few words. */
+function asks(here: TargetHere) {
+  const best = [...here.hosts].filter(([, host]) => host.rank === 'primary').map(([plant]) => garden.nameOf(plant).toLowerCase());
+  const food = here.target.adult_food === 'sap-fruit' ? 'sap and fruit' : 'nectar in flight';
+  const young = here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');
+  return [young || 'host plants', food, here.target.overwinters_in === 'elsewhere' ? '' : `winters in ${here.target.overwinters_in}`].filter(Boolean).join(' · ');
+}
+</script>
+
+<template>
+  <div>
+    <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+      <h1>Targets</h1>
+      <p class="text-quiet">
+        {{ chosen.size }} chosen of {{ rows.length }} in {{ garden.almanac?.region.name }}; {{ flying }} fly at the ribbon’s handle
+      </p>
+      <label class="ml-auto text-sm"
+        >Sorted by
+        <select v-model="sort" class="field ml-1 w-auto!">
+          <option value="ease">how easy</option>
+          <option value="first">first flight</option>
+          <option value="name">name</option>
+        </select></label
+      >
+    </div>
+    <p v-if="rows.length === 0" class="my-6 max-w-prose">
+      The library holds no species for {{ garden.almanac?.region.name }} yet. The beds can be surveyed meanwhile; targets can be chosen as soon
+      as the library grows.
+    </p>
+    <div v-else class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Table of targets">
+      <table class="tabular">
+        <thead>
+          <tr>
+            <th scope="col">Species</th>
+            <th scope="col">Flies</th>
+            <th scope="col">What it asks</th>
+            <th scope="col">Ease</th>
+            <th scope="col">Served</th>
+            <th scope="col">Ambition</th>
+            <th scope="col"><span class="sr-only">Choose</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="here in rows" :key="here.target.id" :class="chosen.has(here.target.id) ? 'bg-raised' : ''">
+            <th scope="row" class="font-normal">
+              <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'target', target: here.target.id })">
+                <CreatureGlyph :target="here.target" :size="44" />
+                <span
+                  ><span class="creature underline decoration-line underline-offset-2">{{ here.target.common }}</span>
+                  <span class="scientific block text-sm">{{ here.target.scientific }}</span></span
+                >
+              </button>
+            </th>
+            <td>
+              <YearStrip :shares="shares(here)" colour="var(--special)" :label="halfMonthsInWords(here.flightHalfMonths)" />
+              <span class="block text-xs text-quiet">{{ HOW[here.occurrence.status] }}</span>
+            </td>
+            <td class="max-w-64 text-sm">{{ asks(here) }}</td>
+            <td class="text-sm whitespace-nowrap">{{ EASE[here.occurrence.ease] }}</td>
+            <td><VerdictMark v-if="covered.has(here.target.id)" :verdict="covered.get(here.target.id)!.verdict" /></td>
+            <td>
+              <select
+                v-if="chosen.has(here.target.id)"
+                class="field w-auto!"
+                :aria-label="`Ambition for ${here.target.common}`"
+                :value="chosen.get(here.target.id)!.ambition"
+                @change="garden.saveTarget(chosen.get(here.target.id)!, { ambition: ($event.target as HTMLSelectElement).value as Ambition })"
+              >
+                <option v-for="ambition in AMBITIONS" :key="ambition">{{ ambition }}</option>
+              </select>
+            </td>
+            <td>
+              <button v-if="chosen.has(here.target.id)" class="press" @click="garden.letGo(chosen.get(here.target.id)!)">
+                Let go<span class="sr-only"> {{ here.target.common }}</span>
+              </button>
+              <button
+                v-else
+                class="press press-main"
+                @click="garden.chooseTarget({ target: here.target.id, ambition: 'breeds', priority: here.occurrence.ease })"
+              >
+                Choose<span class="sr-only"> {{ here.target.common }}</span>
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,183 @@
+import { almanacFor } from '~~/core/almanac/almanac';
+import { coverage, type CoverageInput } from '~~/core/coverage/coverage';
+import { fitMatrix, type Fit } from '~~/core/fit/fit';
+import { gates } from '~~/core/gates/gates';
+import { trapsFor, type Change } from '~~/core/offers/offers';
+import { areaUse } from '~~/core/quantities/quantities';
+import { bloomRidge } from '~~/core/bloom/ridge';
+import {
+  LIVE_STATES,
+  type Garden,
+  type GardenFields,
+  type GardenTarget,
+  type Plan,
+  type Planting,
+  type PlantingFields,
+  type Site,
+  type SiteFields,
+  type TargetFields,
+} from '~~/core/model/garden';
+
+export interface GardenState {
+  garden: Garden;
+  sites: Site[];
+  targets: GardenTarget[];
+  plans: Plan[];
+  plantings: Planting[];
+  history: { undo: string | null; redo: string | null };
+}
+
+/**
+ * The open garden and all that follows from it. Records come from the server and every change goes there; what
+ * is computed from them comes from core and is computed nowhere else.
+ */
+export const useGardenStore = defineStore('garden', () => {
+  const libraryStore = useLibraryStore();
+  const notices = useNoticesStore();
+  const state = shallowRef<GardenState | null>(null);
+  /** null: plants as they will be when grown; a year: as they are then. */
+  const year = ref<number | null>(null);
+
+  const id = computed(() => state.value?.garden.id ?? '');
+  const garden = computed(() => state.value?.garden ?? null);
+  const sites = computed(() => state.value?.sites ?? []);
+  const targets = computed(() => [...(state.value?.targets ?? [])].sort((a, b) => a.priority - b.priority));
+  const plan = computed(() => state.value?.plans.find((row) => row.current) ?? null);
+  const plantings = computed(() => (state.value?.plantings ?? []).filter((row) => row.plan_id === plan.value?.id));
+  const almanac = computed(() =>
+    state.value && libraryStore.library ? almanacFor(libraryStore.library, state.value.garden) : null,
+  );
+  const input = computed<CoverageInput | null>(() =>
+    almanac.value && garden.value
+      ? {
+          almanac: almanac.value,
+          garden: garden.value,
+          sites: sites.value,
+          targets: targets.value,
+          plantings: plantings.value,
+          year: year.value,
+        }
+      : null,
+  );
+  const served = computed(() => (input.value ? coverage(input.value) : null));
+  const plants = computed(() => [...(almanac.value?.plants.values() ?? [])]);
+  /** Fit of every plant on every site, by plant id, in the order of the sites. */
+  const fits = computed(() => {
+    const byPlant = new Map<string, Fit[]>();
+    if (!almanac.value) return byPlant;
+    const list = plants.value.map((here) => here.plant);
+    fitMatrix(list, sites.value, almanac.value.place).forEach((row, i) => byPlant.set(list[i]!.id, row));
+    return byPlant;
+  });
+  const gatesByPlant = computed(() => {
+    const chosen = targets.value.map((row) => row.target);
+    return new Map(
+      plants.value.map((here) => [
+        here.plant.id,
+        gates(here.plant, here.status, here.cautions, garden.value!, trapsFor(almanac.value!, chosen, here.plant.id)),
+      ]),
+    );
+  });
+  const plantOf = (plant: string) => almanac.value?.plants.get(plant)?.plant;
+  const areas = computed(() => new Map(sites.value.map((site) => [site.id, areaUse(site, plantings.value, plantOf)])));
+  const ridge = computed(() => bloomRidge(plantings.value, (plant) => almanac.value?.plants.get(plant)));
+  const livePlantings = computed(() => plantings.value.filter((row) => LIVE_STATES.has(row.state)));
+
+  function take(answer: GardenState) {
+    state.value = answer;
+  }
+  async function load(gardenId: string) {
+    const [answer] = await Promise.all([
+      callApi<GardenState>('GET', `/api/gardens/${encodeURIComponent(gardenId)}`),
+      libraryStore.load(),
+    ]);
+    take(answer);
+  }
+
+  async function change(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown, said: string) {
+    take(await callApi<GardenState>(method, `/api/gardens/${id.value}${path}`, body));
+    notices.say(said, 'done', () => step('undo'));
+  }
+  /** A change whose fault is a notice, for presses that have no form to show it beside. */
+  async function attempt(work: () => Promise<void>): Promise<boolean> {
+    try {
+      await work();
+      return true;
+    } catch (error) {
+      if (!isApiFault(error)) throw error;
+      notices.say(error.message, 'fault');
+      if (error.status === 409 && error.current) await load(id.value);
+      return false;
+    }
+  }
+  async function step(way: 'undo' | 'redo') {
+    await attempt(async () => {
+      const answer = await callApi<GardenState & { stepped: string }>('POST', `/api/gardens/${id.value}/${way}`, {});
+      take(answer);
+      notices.say(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer.stepped}.`);
+    });
+  }
+
+  const saveGarden = (fields: GardenFields, revision: number) => change('PUT', '', { fields, revision }, 'Place saved.');
+  const addSite = (fields: SiteFields) => change('POST', '/sites', fields, `${fields.name} added.`);
+  const saveSite = (siteId: string, fields: SiteFields, revision: number) =>
+    change('PUT', `/sites/${siteId}`, { fields, revision }, `${fields.name} saved.`);
+  const removeSite = (site: Site) =>
+    attempt(() => change('DELETE', `/sites/${site.id}`, undefined, `${site.name} removed, with what was planted there.`));
+  const commonOf = (target: string) => almanac.value?.targets.get(target)?.target.common ?? target;
+  const chooseTarget = (fields: TargetFields) =>
+    attempt(() => change('POST', '/targets', fields, `${commonOf(fields.target)} chosen.`));
+  const saveTarget = (row: GardenTarget, fields: Partial<TargetFields>) =>
+    attempt(() =>
+      change(
+        'PUT',
+        `/targets/${row.id}`,
+        { revision: row.revision, fields: { target: row.target, ambition: row.ambition, priority: row.priority, ...fields } },
+        `${commonOf(row.target)} changed.`,
+      ),
+    );
+  const letGo = (row: GardenTarget) =>
+    attempt(() => change('DELETE', `/targets/${row.id}`, undefined, `${commonOf(row.target)} let go.`));
+
+  const nameOf = (plant: string) => plantOf(plant)?.common ?? plant;
+  const siteName = (site: string) => sites.value.find((row) => row.id === site)?.name ?? site;
+  const addPlanting = (plant: string, site_id: string, count: number) =>
+    attempt(() => {
+      const fields: PlantingFields = {
+        plant,
+        site_id,
+        count,
+        state: 'planned',
+        planted_year: null,
+        source: '',
+        cost_minor: null,
+        notes: '',
+      };
+      return change('POST', '/plantings', fields, `${count} ${nameOf(plant)} added to ${siteName(site_id)}.`);
+    });
+  const savePlanting = (row: Planting, fields: Partial<PlantingFields>) => {
+    const { id: _id, revision, plan_id: _plan, ...before } = row;
+    return attempt(() =>
+      change('PUT', `/plantings/${row.id}`, { revision, fields: { ...before, ...fields } }, `${nameOf(row.plant)} changed.`),
+    );
+  };
+  const takeOut = (row: Planting) =>
+    attempt(() => change('DELETE', `/plantings/${row.id}`, undefined, `${nameOf(row.plant)} taken out of the plan.`));
+
+  /** Makes an offered change. */
+  async function accept(offer: Change): Promise<boolean> {
+    if (offer.kind === 'plant') return addPlanting(offer.plant, offer.site_id, offer.count);
+    if (offer.kind === 'feature') {
+      const { id: siteId, revision, ...fields } = sites.value.find((row) => row.id === offer.site_id)!;
+      return attempt(() => saveSite(siteId, { ...fields, features: [...fields.features, offer.feature] }, revision));
+    }
+    const { id: _id, revision, ...fields } = garden.value!;
+    return attempt(() => saveGarden({ ...fields, school_autumn: offer.school }, revision));
+  }
+
+  return {
+    state, year, id, garden, sites, targets, plan, plantings, livePlantings, almanac, input, served, plants, fits,
+    gatesByPlant, areas, ridge, load, step, saveGarden, addSite, saveSite, removeSite, chooseTarget, saveTarget, letGo,
+    addPlanting, savePlanting, takeOut, accept, nameOf, siteName,
+  };
+});

@@ -1,0 +1,43 @@
+import { useLocalStorage } from '@vueuse/core';
+import { halfMonthOfDay, HALF_MONTHS } from '~~/core/model/half-month';
+import { UNITS, quantity, type UnitSystem } from '~~/core/model/units';
+import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
+
+/** What the reasons panel explains. */
+export type Subject =
+  | { kind: 'fit'; plant: string; site: string }
+  | { kind: 'plant'; plant: string }
+  | { kind: 'need'; target: string; stage: Stage; special: SpecialNeed | null }
+  | { kind: 'target'; target: string };
+
+/** Day of the year (1–365) of a date. */
+export function dayOfYear(date: Date): number {
+  const start = Date.UTC(date.getFullYear(), 0, 1);
+  const day = Math.round((Date.UTC(date.getFullYear(), date.getMonth(), date.getDate()) - start) / 86_400_000) + 1;
+  return Math.min(365, day);
+}
+
+/** What the person looks at: the handle of the year ribbon, the subject of the reasons panel, and remembered choices. */
+export const useViewStore = defineStore('view', () => {
+  const today = ref(new Date());
+  const halfMonth = ref(halfMonthOfDay(dayOfYear(today.value)));
+  const subject = ref<Subject | null>(null);
+  const reasonsOpen = ref(false);
+  const units = useLocalStorage<UnitSystem>('outwash-units', 'us');
+  const theme = useLocalStorage<'day' | 'dusk'>('outwash-theme', 'day');
+
+  function moveTo(h: number) {
+    halfMonth.value = (h + HALF_MONTHS) % HALF_MONTHS;
+  }
+  function explain(next: Subject) {
+    subject.value = next;
+    reasonsOpen.value = true;
+  }
+  function closeReasons() {
+    reasonsOpen.value = false;
+  }
+  const area = (m2: number) => quantity(m2, UNITS[units.value].area);
+  const volume = (l: number) => quantity(l, UNITS[units.value].volume);
+  const length = (cm: number) => quantity(cm, UNITS[units.value].length);
+  return { today, halfMonth, subject, reasonsOpen, units, theme, moveTo, explain, closeReasons, area, volume, length };
+});

@@ -1,0 +1,19 @@
+import type { PlantHere } from '../almanac/almanac';
+import { LIVE_STATES, type Planting } from '../model/garden';
+import { HALF_MONTHS } from '../model/half-month';
+import { crownM2 } from '../quantities/quantities';
+
+/** Square metres of the plan in flower in each half-month, crowns of grown plants, trees without showy flowers apart. */
+export function bloomRidge(
+  plantings: readonly Pick<Planting, 'plant' | 'count' | 'state'>[],
+  plantHere: (id: string) => Pick<PlantHere, 'plant' | 'bloomShares'> | undefined,
+): number[] {
+  const ridge = new Array<number>(HALF_MONTHS).fill(0);
+  for (const { plant, count, state } of plantings) {
+    const here = plantHere(plant);
+    if (!here || !LIVE_STATES.has(state) || here.plant.flower_form === 'none') continue;
+    const area = count * crownM2(here.plant);
+    here.bloomShares.forEach((share, h) => (ridge[h]! += area * share));
+  }
+  return ridge;
+}
