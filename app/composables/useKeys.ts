@@ -9,7 +9,8 @@ export function useKeys(actions: { find: () => void; help: () => void }) {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement;
     const range = target instanceof HTMLInputElement && target.type === 'range';
-    const typing = !range && (target.matches('input, select, textarea, [contenteditable]') || document.querySelector('[role=dialog]'));
+    const typing =
+      !range && (target.matches('input, select, textarea, [contenteditable]') || document.querySelector('[role=dialog]'));
     if (typing) return;
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
       event.preventDefault();

@@ -56,7 +56,8 @@ export function useMatch() {
     const wanted = words.value.trim().toLowerCase();
     const kept = all.value.filter((row) => {
       const { plant } = row.here;
-      if (wanted && !`${plant.common} ${plant.scientific} ${plant.kind} ${plant.colour}`.toLowerCase().includes(wanted)) return false;
+      if (wanted && !`${plant.common} ${plant.scientific} ${plant.kind} ${plant.colour}`.toLowerCase().includes(wanted))
+        return false;
       if (only.value.fitting && !wanted && row.fits.length > 0 && row.fits.every((f) => f.verdict === 'unsuitable')) return false;
       if (only.value.native && !row.here.status.native) return false;
       if (only.value.flowering && !row.inFlower) return false;
@@ -66,7 +67,8 @@ export function useMatch() {
       if (stage.value === 'nectar') return nectar;
       return target.value ? host || nectar || row.hostOf.some((h) => h.target === target.value) : true;
     });
-    const serves = (row: MatchRow) => 4 * row.hostOf.filter((h) => h.rank === 'primary' || h.rank === 'accepted').length + row.nectarFor.length;
+    const serves = (row: MatchRow) =>
+      4 * row.hostOf.filter((h) => h.rank === 'primary' || h.rank === 'accepted').length + row.nectarFor.length;
     const by: Record<MatchSort, (a: MatchRow, b: MatchRow) => number> = {
       serves: (a, b) => Number(a.refused) - Number(b.refused) || serves(b) - serves(a),
       bloom: (a, b) => (a.here.bloom?.from ?? 999) - (b.here.bloom?.from ?? 999),

@@ -18,7 +18,12 @@ export function useStations() {
     const unfit = served?.faults.length ?? 0;
     const base = `/gardens/${garden.id}`;
     return [
-      { key: '1', name: 'Place', path: `${base}/place`, figure: beds === 0 ? 'no bed yet' : `${beds} ${beds === 1 ? 'site' : 'sites'}` },
+      {
+        key: '1',
+        name: 'Place',
+        path: `${base}/place`,
+        figure: beds === 0 ? 'no bed yet' : `${beds} ${beds === 1 ? 'site' : 'sites'}`,
+      },
       {
         key: '2',
         name: 'Targets',
@@ -27,7 +32,12 @@ export function useStations() {
       },
       { key: '3', name: 'Match', path: `${base}/match`, figure: unfit === 0 ? 'all planted fit' : `${unfit} do not fit` },
       { key: '4', name: 'Plan', path: `${base}/plan`, figure: `${view.area(left)} left` },
-      { key: '5', name: 'Season', path: `${base}/season`, figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets' },
+      {
+        key: '5',
+        name: 'Season',
+        path: `${base}/season`,
+        figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets',
+      },
     ];
   });
 }

@@ -46,7 +46,12 @@ async function bringIn(event: Event) {
     try {
       content = JSON.parse(await file.text());
     } catch {
-      const fault: ApiFault = { status: 400, message: `${file.name} is not a garden file: it is not readable as JSON.`, fields: {}, current: null };
+      const fault: ApiFault = {
+        status: 400,
+        message: `${file.name} is not a garden file: it is not readable as JSON.`,
+        fields: {},
+        current: null,
+      };
       throw fault;
     }
     const { garden } = await callApi<{ garden: { name: string } }>('POST', '/api/gardens/import', content);
@@ -59,7 +64,9 @@ async function bringIn(event: Event) {
 <template>
   <main class="mx-auto max-w-4xl px-4 py-8">
     <p class="font-serif text-3xl font-bold text-press">Outwash</p>
-    <p class="mt-1 max-w-prose text-quiet">What to plant, how many and where, so that every species you want can complete its whole life in your garden.</p>
+    <p class="mt-1 max-w-prose text-quiet">
+      What to plant, how many and where, so that every species you want can complete its whole life in your garden.
+    </p>
     <div class="mt-6 flex flex-wrap items-baseline gap-3">
       <h1>Gardens</h1>
       <NuxtLink to="/gardens/new" class="press press-main">Make a garden</NuxtLink>
@@ -93,15 +100,17 @@ async function bringIn(event: Event) {
             <td class="text-right">{{ row.targets }}</td>
             <td class="text-right">{{ row.plantings }}</td>
             <td>
-              <button class="link text-gap" @click="remove(row)">Remove<span class="sr-only"> {{ row.name }}</span></button>
+              <button class="link text-gap" @click="remove(row)">
+                Remove<span class="sr-only"> {{ row.name }}</span>
+              </button>
             </td>
           </tr>
         </tbody>
       </table>
     </div>
     <p class="mt-10 max-w-prose text-sm text-quiet">
-      The library is general knowledge, cautiously put. Before you plant, check listings and poisonous plants with your local extension
-      office.
+      The library is general knowledge, cautiously put. Before you plant, check listings and poisonous plants with your local
+      extension office.
     </p>
   </main>
 </template>

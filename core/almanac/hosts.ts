@@ -2,7 +2,10 @@ import type { Host, Plant } from '../model/reference';
 
 /** The names a host row may use for a plant, most particular first: itself, its species, its genus, its family. */
 export function hostNames(plant: Pick<Plant, 'id' | 'scientific' | 'family'>): string[] {
-  const words = plant.scientific.toLowerCase().replace(/[^a-z -]/g, '').split(/\s+/);
+  const words = plant.scientific
+    .toLowerCase()
+    .replace(/[^a-z -]/g, '')
+    .split(/\s+/);
   return [plant.id, words.slice(0, 2).join('-'), words[0]!, plant.family];
 }
 

@@ -12,11 +12,7 @@ export interface Position {
  */
 export function springDelay(from: Position, to: Position): number {
   const { perLat, perLon, perMetre } = SETTINGS.climate.hopkins;
-  return (
-    perLat * (to.lat - from.lat) +
-    perLon * (to.lon - from.lon) +
-    perMetre * (to.elevation_m - from.elevation_m)
-  );
+  return perLat * (to.lat - from.lat) + perLon * (to.lon - from.lon) + perMetre * (to.elevation_m - from.elevation_m);
 }
 
 /**

@@ -6,7 +6,7 @@ import { needsOf, type Need } from '../needs/needs';
 import { SETTINGS } from '../settings';
 import { allotLeaf } from './leaf';
 import { FEATURE_NAMES, shelterSupply } from './shelter';
-import { isWoody, nectarUnits, patchesBySite, standsOf, type Stand } from './supply';
+import { isLaidOn, isWoody, nectarUnits, patchesBySite, standsOf, type Stand } from './supply';
 import type { Contribution, Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
 export interface CoverageInput {
@@ -26,7 +26,14 @@ export function verdictOf(ratio: number): CoverageVerdict {
   return ratio >= SETTINGS.coverage.thin - 1e-9 ? 'thin' : 'open';
 }
 
-function cell(halfMonth: number, supply: number, demand: number, kinds: number, ratio: number, contributions: Contribution[]): CoverageCell {
+function cell(
+  halfMonth: number,
+  supply: number,
+  demand: number,
+  kinds: number,
+  ratio: number,
+  contributions: Contribution[],
+): CoverageCell {
   return { halfMonth, supply, demand, kinds, ratio, verdict: verdictOf(ratio), contributions };
 }
 
@@ -62,14 +69,13 @@ function hostCoverage(need: Need, target: TargetHere, stands: readonly Stand[], 
       if (amount <= 0) return;
       fed += amount;
       contributions.push({ planting: stand.id, amount });
-      kinds.add(stand.here.plant.id);
+      if (isLaidOn(target, stand)) kinds.add(stand.here.plant.id);
     });
     const ratio = fed === 0 ? 0 : Math.min(fed / need.demand, patch, kinds.size / need.kinds);
     return cell(h, fed, need.demand, kinds.size, ratio, contributions);
   });
   const weakest = cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
-  const limit =
-    weakest.supply / need.demand <= weakest.ratio ? 'amount' : patch <= weakest.ratio ? 'patch' : 'kinds';
+  const limit = weakest.supply / need.demand <= weakest.ratio ? 'amount' : patch <= weakest.ratio ? 'patch' : 'kinds';
   return needCoverage(need, cells, { patch, limit });
 }
 
@@ -97,7 +103,9 @@ function nectarCoverage(need: Need, target: TargetHere, stands: readonly Stand[]
 
 /** Special needs are present or not; one unmet is thin, and open only where adults cannot feed without it. */
 function specialCoverage(need: Need, target: TargetHere, stands: readonly Stand[], sites: readonly Site[]): NeedCoverage {
-  const tall = stands.filter((s) => isWoody(s.here.plant) && s.here.plant.height_max_cm >= SETTINGS.special.coverCm && s.site.kind === 'bed');
+  const tall = stands.filter(
+    (s) => isWoody(s.here.plant) && s.here.plant.height_max_cm >= SETTINGS.special.coverCm && s.site.kind === 'bed',
+  );
   const nativeKinds = new Set(stands.filter((s) => s.here.status.native).map((s) => s.here.plant.id)).size;
   const features: string[] = [];
   const feature = (name: Feature) => {
@@ -141,8 +149,9 @@ export function coverage(input: CoverageInput): Coverage {
     chosen.map(({ here, needs }) => ({ here, need: needs.find((n) => n.stage === 'host') })),
     stands,
   );
-  const birds = Array.from({ length: HALF_MONTHS }, (_, h) =>
-    chosen.filter(({ here }) => here.target.kind === 'hummingbird' && here.flightHalfMonths.includes(h)).length,
+  const birds = Array.from(
+    { length: HALF_MONTHS },
+    (_, h) => chosen.filter(({ here }) => here.target.kind === 'hummingbird' && here.flightHalfMonths.includes(h)).length,
   );
 
   const targets = chosen.map(({ here, needs }, t): TargetCoverage => {

@@ -46,17 +46,33 @@ export function shelterSupply(
     const tall = plant.height_max_cm >= SETTINGS.shelter.stemCm;
     const share =
       place === 'litter'
-        ? plant.kind === 'annual' ? 0 : left.litter
+        ? plant.kind === 'annual'
+          ? 0
+          : left.litter
         : place === 'stems'
-          ? isWoody(plant) ? 1 : tall ? left.stems : 0
+          ? isWoody(plant)
+            ? 1
+            : tall
+              ? left.stems
+              : 0
           : place === 'bark'
-            ? isWoody(plant) ? 1 : 0
+            ? isWoody(plant)
+              ? 1
+              : 0
             : place === 'soil'
-              ? plant.kind === 'annual' ? 0 : left.soil
+              ? plant.kind === 'annual'
+                ? 0
+                : left.soil
               : place === 'host'
-                ? !target.hosts.has(plant.id) || target.hosts.get(plant.id)!.rank === 'trap' ? 0 : isWoody(plant) ? 1 : left.herbHost
+                ? !target.hosts.has(plant.id) || target.hosts.get(plant.id)!.rank === 'trap'
+                  ? 0
+                  : isWoody(plant)
+                    ? 1
+                    : left.herbHost
                 : place === 'cover'
-                  ? isWoody(plant) && foliageShares[0] === 1 ? 1 : 0
+                  ? isWoody(plant) && foliageShares[0] === 1
+                    ? 1
+                    : 0
                   : 0;
     if (share === 0) continue;
     // Litter and soil are the ground itself: no more of them than the bed has.

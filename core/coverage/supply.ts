@@ -96,12 +96,18 @@ export function patchShare(plant: Plant, patchPlants: number | null): number {
   return 1 / (plant.height_max_cm >= largeHerbCm ? patch.largeHerb : patch.smallHerb);
 }
 
+/** Does a female lay on this stand: a primary or accepted host in light she takes? */
+export function isLaidOn(target: TargetHere, { here, site }: Stand): boolean {
+  const host = target.hosts.get(here.plant.id);
+  return (host?.rank === 'primary' || host?.rank === 'accepted') && lightShare(host.light, site) > 0;
+}
+
 /** Host patch on each site as a share of one a laying female finds, counting hosts she lays on in that light. */
 export function patchesBySite(target: TargetHere, stands: readonly Stand[]): Map<string, number> {
   const patches = new Map<string, number>();
-  for (const { here, site, count } of stands) {
-    const host = target.hosts.get(here.plant.id);
-    if (!host || (host.rank !== 'primary' && host.rank !== 'accepted') || lightShare(host.light, site) === 0) continue;
+  for (const stand of stands) {
+    if (!isLaidOn(target, stand)) continue;
+    const { here, site, count } = stand;
     const share = count * patchShare(here.plant, target.target.patch_plants);
     patches.set(site.id, (patches.get(site.id) ?? 0) + share);
   }

@@ -113,7 +113,8 @@ const WORDING: Record<Dimension, Wording> = {
       here: site.kind === 'container' ? 'potting mix' : site.drainage,
       wants: plant.drainage,
       margin: null,
-      remedy: grade === 0 ? '' : plant.drainage === 'wet' ? 'Line the hole to hold water, or water weekly.' : 'Plant it high, in grit.',
+      remedy:
+        grade === 0 ? '' : plant.drainage === 'wet' ? 'Line the hole to hold water, or water weekly.' : 'Plant it high, in grit.',
     };
   },
   texture(plant, site, _place, grade) {
@@ -121,7 +122,11 @@ const WORDING: Record<Dimension, Wording> = {
       here: site.kind === 'container' ? 'potting mix' : site.texture,
       wants: plant.textures.join(', '),
       margin: null,
-      remedy: grade ? (site.texture === 'clay' ? 'Work compost and coarse grit into the whole bed, not the hole alone.' : 'Work in compost and mulch every spring.') : '',
+      remedy: grade
+        ? site.texture === 'clay'
+          ? 'Work compost and coarse grit into the whole bed, not the hole alone.'
+          : 'Work in compost and mulch every spring.'
+        : '',
     };
   },
   ph(plant, site, _place, grade) {
@@ -167,10 +172,7 @@ const WORDING: Record<Dimension, Wording> = {
   container(plant, site, _place, grade) {
     return {
       here: site.kind === 'container' ? `${site.volume_l} L` : 'open ground',
-      wants:
-        plant.container === 'no'
-          ? 'open ground only'
-          : `a pot of ${plant.container_min_l ?? 3} L or more will do`,
+      wants: plant.container === 'no' ? 'open ground only' : `a pot of ${plant.container_min_l ?? 3} L or more will do`,
       margin: site.kind === 'container' && plant.container !== 'no' ? (site.volume_l ?? 0) - (plant.container_min_l ?? 0) : null,
       remedy: grade === 2 ? 'Give it open ground or a bigger pot.' : grade === 1 ? 'It can do with feeding and daily water.' : '',
     };

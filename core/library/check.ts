@@ -33,7 +33,8 @@ function checkPlant(plant: Plant, say: (message: string) => void) {
   if (plant.bloom_first !== null && !evergreen && !woody && !inWindow(plant.bloom_first, plant.foliage_first, plant.foliage_last))
     say('It flowers outside its foliage period.');
   const nectar = Math.max(plant.nectar_butterfly, plant.nectar_hummingbird, plant.nectar_moth);
-  if (nectar > 0 && (plant.bloom_first === null || plant.flower_form === 'none')) say('It is credited with nectar but has no flowers.');
+  if (nectar > 0 && (plant.bloom_first === null || plant.flower_form === 'none'))
+    say('It is credited with nectar but has no flowers.');
   if (plant.container !== 'no' && plant.container_min_l === null) say('A container plant needs container_min_l.');
 }
 
@@ -57,7 +58,8 @@ export function checkLibrary(library: Library): Contradiction[] {
   for (const row of library.regions) {
     const months = library.normals.filter((n) => n.region === row.id);
     if (months.length !== 12) say('climate-normals.csv', row.id, `It has ${months.length} months of normals, not 12.`);
-    for (const n of months) if (n.tmin_c >= n.tmax_c) say('climate-normals.csv', row.id, `Month ${n.month}: tmin is not below tmax.`);
+    for (const n of months)
+      if (n.tmin_c >= n.tmax_c) say('climate-normals.csv', row.id, `Month ${n.month}: tmin is not below tmax.`);
     const rain = months.reduce((sum, n) => sum + n.rain_mm, 0);
     if (Math.abs(rain - row.annual_rain_mm) > 0.1 * row.annual_rain_mm)
       say('regions.csv', row.id, `annual_rain_mm is ${row.annual_rain_mm}, the months add up to ${rain}.`);
@@ -70,17 +72,20 @@ export function checkLibrary(library: Library): Contradiction[] {
   }
   for (const row of library.status) {
     known('plant-status.csv', plants, row.plant, 'plant');
-    if (!regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place)) say('plant-status.csv', row.plant, `${row.place} is no region or two-letter code.`);
+    if (!regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
+      say('plant-status.csv', row.plant, `${row.place} is no region or two-letter code.`);
   }
   for (const row of library.cautions) known('cautions.csv', plants, row.plant, 'plant');
   for (const row of library.propagation) known('propagation.csv', plants, row.plant, 'plant');
   for (const row of library.care) known('care.csv', new Set([...names, ...kinds]), row.plant, 'plant, genus, family or kind');
-  for (const row of library.ailments) known('ailments.csv', new Set([...names, ...kinds]), row.plant, 'plant, genus, family or kind');
+  for (const row of library.ailments)
+    known('ailments.csv', new Set([...names, ...kinds]), row.plant, 'plant, genus, family or kind');
   for (const row of library.targets) {
     if (row.size_min_mm > row.size_max_mm) say('targets.csv', row.id, 'size_min_mm is more than size_max_mm.');
     if (row.kind !== 'hummingbird' && (row.larva_leaf_g === null || row.dev_base_c === null || row.dev_degree_days === null))
       say('targets.csv', row.id, 'A butterfly or moth needs larva_leaf_g, dev_base_c and dev_degree_days.');
-    if ((row.overwinters_as === 'larva') !== (row.winter_larva !== null)) say('targets.csv', row.id, 'winter_larva goes with wintering as a larva.');
+    if ((row.overwinters_as === 'larva') !== (row.winter_larva !== null))
+      say('targets.csv', row.id, 'winter_larva goes with wintering as a larva.');
     const glyph = parseGlyph(row.glyph);
     if ('problem' in glyph) say('targets.csv', row.id, glyph.problem);
   }
@@ -101,7 +106,10 @@ function checkServed(library: Library, region: string, say: (file: ReferenceFile
     const { target } = here;
     const about = `${target.id} in ${region}`;
     if (target.kind !== 'hummingbird') {
-      const hosts = resolveHosts(library.hosts.filter((row) => row.target === target.id), library.plants);
+      const hosts = resolveHosts(
+        library.hosts.filter((row) => row.target === target.id),
+        library.plants,
+      );
       const admissible = [...almanac.plants.values()].filter((p) => {
         const rank = hosts.get(p.plant.id)?.rank;
         return (rank === 'primary' || rank === 'accepted') && p.status.status !== 'invasive' && p.status.status !== 'noxious';
@@ -110,7 +118,9 @@ function checkServed(library: Library, region: string, say: (file: ReferenceFile
       if (here.larval.length === 0) say('occurrence.csv', about, 'No brood of larvae follows from its flight and heat.');
     }
     if (target.adult_food === 'sap-fruit') continue;
-    const hungry = here.flightHalfMonths.filter((h) => !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfPlant(target, p.plant) > 0));
+    const hungry = here.flightHalfMonths.filter(
+      (h) => !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfPlant(target, p.plant) > 0),
+    );
     if (hungry.length > 0) say('occurrence.csv', about, `No suitable native is in bloom in ${halfMonthsInWords(hungry)}.`);
   }
 }

@@ -2,14 +2,8 @@ import { z } from 'zod';
 import * as words from './vocabulary';
 
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
-const id = z
-  .string()
-  .regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
-const name = z
-  .string('Give a name.')
-  .trim()
-  .min(1, 'Give a name.')
-  .max(80, 'Keep the name under 80 characters.');
+const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
+const name = z.string('Give a name.').trim().min(1, 'Give a name.').max(80, 'Keep the name under 80 characters.');
 const number = (min: number, max: number, what: string) =>
   z
     .number(`Give ${what} as a number from ${min} to ${max}.`)
@@ -106,7 +100,10 @@ export const GardenFile = z
     garden: GardenFields.extend({ id }),
     sites: z.array(z.object({ ...SiteFields.shape, id })).max(500),
     targets: z.array(TargetFields).max(500),
-    plans: z.array(Plan.omit({ revision: true })).min(1, 'A garden file holds at least one plan.').max(50),
+    plans: z
+      .array(Plan.omit({ revision: true }))
+      .min(1, 'A garden file holds at least one plan.')
+      .max(50),
     plantings: z.array(PlantingFields.extend({ id, plan_id: id })).max(10_000),
   })
   .superRefine((file, context) => {

@@ -21,9 +21,7 @@ const MONTH_NAMES = [
 const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 
 /** Day of the year before the first of each month (0 for January). */
-const MONTH_OFFSETS = MONTH_LENGTHS.map((_, month) =>
-  MONTH_LENGTHS.slice(0, month).reduce((sum, days) => sum + days, 0),
-);
+const MONTH_OFFSETS = MONTH_LENGTHS.map((_, month) => MONTH_LENGTHS.slice(0, month).reduce((sum, days) => sum + days, 0));
 
 /** First day of the year (1–365) of half-month `h`. */
 export function firstDay(h: number): number {
@@ -118,8 +116,6 @@ export function runsOf(halfMonths: readonly number[]): Array<[number, number]> {
 /** Half-months in words: `late April to early June, and late September`. */
 export function halfMonthsInWords(halfMonths: readonly number[]): string {
   if (halfMonths.length === HALF_MONTHS) return 'all year';
-  const parts = runsOf(halfMonths).map(([a, b]) =>
-    a === b ? halfMonthName(a) : `${halfMonthName(a)} to ${halfMonthName(b)}`,
-  );
+  const parts = runsOf(halfMonths).map(([a, b]) => (a === b ? halfMonthName(a) : `${halfMonthName(a)} to ${halfMonthName(b)}`));
   return parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : (parts[0] ?? 'never');
 }

@@ -7,7 +7,6 @@ import { explainFit } from '../fit/explain';
 import { fit, type FitVerdict } from '../fit/fit';
 import { gates } from '../gates/gates';
 import type { Planting, Site } from '../model/garden';
-import { halfMonthsInWords } from '../model/half-month';
 import type { Feature, SpecialNeed } from '../model/vocabulary';
 import { areaUse, groundM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
@@ -106,7 +105,10 @@ function countWanted(
   if (need.stage === 'nectar') {
     const each = nectarOfPlant(target.target, here.plant) * one.vigour;
     // A kind counts only in enough bloom to be found.
-    return Math.max(most((h) => each * here.bloomShares[h]!), each > 0 ? SETTINGS.nectar.kindUnits / each : 0);
+    return Math.max(
+      most((h) => each * here.bloomShares[h]!),
+      each > 0 ? SETTINGS.nectar.kindUnits / each : 0,
+    );
   }
   if (need.stage === 'shelter') return most(() => groundM2(here.plant, 1) * one.vigour);
   return 1;
@@ -153,7 +155,8 @@ function changesWithoutPlants(input: CoverageInput, target: TargetHere, covered:
   if (feature)
     for (const site of input.sites)
       if (site.kind === 'bed' && !site.features.includes(feature)) changes.push({ kind: 'feature', site_id: site.id, feature });
-  if (covered.need.stage === 'shelter' && input.garden.school_autumn !== 'leave') changes.push({ kind: 'autumn', school: 'leave' });
+  if (covered.need.stage === 'shelter' && input.garden.school_autumn !== 'leave')
+    changes.push({ kind: 'autumn', school: 'leave' });
   return changes.slice(0, 3);
 }
 

@@ -3,6 +3,11 @@ import type { NeedCoverage } from '../coverage/types';
 import { halfMonthsInWords } from '../model/half-month';
 import type { SpecialNeed } from '../model/vocabulary';
 
+/** A ratio as a percentage, rounded down so that nothing short of enough ever reads as 100 %. */
+export function percent(ratio: number): string {
+  return `${Math.floor(Math.min(1, ratio) * 100 + 1e-9)} %`;
+}
+
 /** A gap in a sentence: what is missing, when, by how much. */
 export function gapSentence(target: TargetHere, covered: NeedCoverage): string {
   const { need, gaps, limit } = covered;
@@ -16,8 +21,7 @@ export function gapSentence(target: TargetHere, covered: NeedCoverage): string {
       return covered.cells.some((c) => c.supply > 0)
         ? `No host leaf in ${when}.`
         : `No host plant for the caterpillars of ${target.target.common}, wanted ${when}.`;
-    if (limit === 'patch')
-      return `The largest patch is ${Math.round((covered.patch ?? 0) * 100)} % of one that a laying female finds.`;
+    if (limit === 'patch') return `The largest patch is ${percent(covered.patch ?? 0)} of one that a laying female finds.`;
     if (limit === 'kinds') return `${least.kinds} kind of host in leaf where ${need.kinds} are wanted, ${when}.`;
     return `Leaf for ${n(least.supply)} of ${need.demand} caterpillars, ${when}.`;
   }
@@ -66,7 +70,7 @@ export function ratioWords(target: TargetHere, covered: NeedCoverage): string {
   const when = halfMonthsInWords([least.halfMonth]);
   const supply = least.supply >= 10 ? Math.floor(least.supply) : Math.floor(least.supply * 10) / 10;
   if (need.stage === 'host')
-    return `At its weakest, ${when}: leaf for ${supply} larvae (likely ${Math.floor(least.supply * 0.6)} to ${Math.ceil(least.supply * 1.4)}) of ${need.demand} wanted a brood; largest patch ${Math.round((covered.patch ?? 0) * 100)} % of one that is found; ${least.kinds} ${least.kinds === 1 ? 'kind' : 'kinds'}.`;
+    return `At its weakest, ${when}: leaf for ${supply} larvae (likely ${Math.floor(least.supply * 0.6)} to ${Math.ceil(least.supply * 1.4)}) of ${need.demand} wanted a brood; largest patch ${percent(covered.patch ?? 0)} of one that is found; ${least.kinds} ${least.kinds === 1 ? 'kind' : 'kinds'}.`;
   if (need.stage === 'nectar')
     return `At its weakest, ${when}: ${supply} of ${need.demand} units (square metres in bloom × value) and ${least.kinds} of ${need.kinds} kinds.`;
   if (need.stage === 'shelter') return `${supply} of ${need.demand} m² of ${SHELTER_NAMES[target.target.overwinters_in]}.`;
@@ -78,7 +82,14 @@ export function gapLabel(covered: NeedCoverage, halfMonths: readonly number[]): 
   const { need } = covered;
   const cells = covered.cells.filter((c) => halfMonths.includes(c.halfMonth));
   const none = cells.every((c) => c.supply === 0);
-  if (need.stage === 'host') return none ? 'no host' : covered.limit === 'patch' ? 'patch too small' : covered.limit === 'kinds' ? 'too few kinds' : 'too little leaf';
+  if (need.stage === 'host')
+    return none
+      ? 'no host'
+      : covered.limit === 'patch'
+        ? 'patch too small'
+        : covered.limit === 'kinds'
+          ? 'too few kinds'
+          : 'too little leaf';
   if (need.stage === 'nectar') return none ? 'no bloom' : cells.every((c) => c.kinds < need.kinds) ? 'too few kinds' : 'hungry';
   if (need.stage === 'shelter') return none ? 'no shelter' : 'little shelter';
   return `no ${{ alkaloid: 'alkaloids', mud: 'mud', fruit: 'fruit', insects: 'insects', perch: 'perch', 'nest-cover': 'nest cover', water: 'water' }[need.special!]}`;

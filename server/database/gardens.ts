@@ -91,12 +91,14 @@ export function readGarden(db: Connection, id: string): GardenState {
 
 /** Makes a garden with an empty plan and returns its id. */
 export function createGarden(db: Connection, fields: GardenFields): string {
-  return db.transaction(() => {
-    const id = gardenIdFor(db, fields.name);
-    writeRow(db, 'garden', id, { ...fields, id, revision: 0 });
-    writeRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true });
-    return id;
-  }).immediate();
+  return db
+    .transaction(() => {
+      const id = gardenIdFor(db, fields.name);
+      writeRow(db, 'garden', id, { ...fields, id, revision: 0 });
+      writeRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true });
+      return id;
+    })
+    .immediate();
 }
 
 /** Takes a garden out of the list; restoreGarden brings it back whole. */
@@ -111,7 +113,15 @@ export function restoreGarden(db: Connection, id: string) {
 }
 
 /** A change to a row read at `revision`; a 409 fault with the row as it is now, if somebody changed it since. */
-function revised(db: Connection, table: TableName, gardenId: string, id: string, revision: number, fields: object, what: string): Row {
+function revised(
+  db: Connection,
+  table: TableName,
+  gardenId: string,
+  id: string,
+  revision: number,
+  fields: object,
+  what: string,
+): Row {
   const current = mustRead(db, table, gardenId, id, what);
   if (current.revision !== revision)
     throw new Fault(409, `This ${what} was changed in another window since you opened it.`, { current });
@@ -154,7 +164,14 @@ export function addTarget(db: Connection, gardenId: string, fields: TargetFields
   record(db, gardenId, `Choose ${common}`, ({ write }) => write('garden_target', { ...fields, id: newId(), revision: 0 }));
 }
 
-export function updateTarget(db: Connection, gardenId: string, id: string, revision: number, fields: TargetFields, common: string) {
+export function updateTarget(
+  db: Connection,
+  gardenId: string,
+  id: string,
+  revision: number,
+  fields: TargetFields,
+  common: string,
+) {
   record(db, gardenId, `Change ${common}`, ({ write }) =>
     write('garden_target', revised(db, 'garden_target', gardenId, id, revision, fields, 'target')),
   );
@@ -188,7 +205,14 @@ export function addPlanting(db: Connection, gardenId: string, fields: PlantingFi
   );
 }
 
-export function updatePlanting(db: Connection, gardenId: string, id: string, revision: number, fields: PlantingFields, common: string) {
+export function updatePlanting(
+  db: Connection,
+  gardenId: string,
+  id: string,
+  revision: number,
+  fields: PlantingFields,
+  common: string,
+) {
   mustRead(db, 'site', gardenId, fields.site_id, 'bed');
   record(db, gardenId, `Change ${common}`, ({ write }) =>
     write('planting', revised(db, 'planting', gardenId, id, revision, fields, 'planting')),
@@ -217,26 +241,28 @@ export function exportGarden(db: Connection, id: string): GardenFile {
 
 /** Brings a garden in from its file as a new garden, every id made anew but the garden's, which is kept if free. */
 export function importGarden(db: Connection, file: GardenFile): string {
-  return db.transaction(() => {
-    const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?').get(file.garden.id);
-    const id = taken ? gardenIdFor(db, file.garden.name) : file.garden.id;
-    const fresh = new Map<string, string>();
-    const renamed = (old: string) => {
-      if (!fresh.has(old)) fresh.set(old, newId());
-      return fresh.get(old)!;
-    };
-    writeRow(db, 'garden', id, { ...file.garden, id, revision: 0 });
-    for (const site of file.sites) writeRow(db, 'site', id, { ...site, id: renamed(site.id), revision: 0 });
-    for (const target of file.targets) writeRow(db, 'garden_target', id, { ...target, id: newId(), revision: 0 });
-    for (const plan of file.plans) writeRow(db, 'plan', id, { ...plan, id: renamed(plan.id), revision: 0 });
-    for (const planting of file.plantings)
-      writeRow(db, 'planting', id, {
-        ...planting,
-        id: newId(),
-        revision: 0,
-        site_id: renamed(planting.site_id),
-        plan_id: renamed(planting.plan_id),
-      });
-    return id;
-  }).immediate();
+  return db
+    .transaction(() => {
+      const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?').get(file.garden.id);
+      const id = taken ? gardenIdFor(db, file.garden.name) : file.garden.id;
+      const fresh = new Map<string, string>();
+      const renamed = (old: string) => {
+        if (!fresh.has(old)) fresh.set(old, newId());
+        return fresh.get(old)!;
+      };
+      writeRow(db, 'garden', id, { ...file.garden, id, revision: 0 });
+      for (const site of file.sites) writeRow(db, 'site', id, { ...site, id: renamed(site.id), revision: 0 });
+      for (const target of file.targets) writeRow(db, 'garden_target', id, { ...target, id: newId(), revision: 0 });
+      for (const plan of file.plans) writeRow(db, 'plan', id, { ...plan, id: renamed(plan.id), revision: 0 });
+      for (const planting of file.plantings)
+        writeRow(db, 'planting', id, {
+          ...planting,
+          id: newId(),
+          revision: 0,
+          site_id: renamed(planting.site_id),
+          plan_id: renamed(planting.plan_id),
+        });
+      return id;
+    })
+    .immediate();
 }

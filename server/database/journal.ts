@@ -20,22 +20,28 @@ export interface Recorder {
  * What was undone before can no longer be done again.
  */
 export function record<T>(db: Connection, gardenId: string, label: string, work: (recorder: Recorder) => T): T {
-  return db.transaction(() => {
-    const changes: Change[] = [];
-    const result = work({
-      write(table, row) {
-        changes.push({ table, id: row.id, before: readRow(db, table, gardenId, row.id) ?? null, after: row });
-        writeRow(db, table, gardenId, row);
-      },
-      remove(table, id) {
-        changes.push({ table, id, before: readRow(db, table, gardenId, id) ?? null, after: null });
-        removeRow(db, table, gardenId, id);
-      },
-    });
-    db.prepare('DELETE FROM journal WHERE garden_id = ? AND undone = 1').run(gardenId);
-    db.prepare('INSERT INTO journal (garden_id, label, changes) VALUES (?, ?, ?)').run(gardenId, label, JSON.stringify(changes));
-    return result;
-  }).immediate();
+  return db
+    .transaction(() => {
+      const changes: Change[] = [];
+      const result = work({
+        write(table, row) {
+          changes.push({ table, id: row.id, before: readRow(db, table, gardenId, row.id) ?? null, after: row });
+          writeRow(db, table, gardenId, row);
+        },
+        remove(table, id) {
+          changes.push({ table, id, before: readRow(db, table, gardenId, id) ?? null, after: null });
+          removeRow(db, table, gardenId, id);
+        },
+      });
+      db.prepare('DELETE FROM journal WHERE garden_id = ? AND undone = 1').run(gardenId);
+      db.prepare('INSERT INTO journal (garden_id, label, changes) VALUES (?, ?, ?)').run(
+        gardenId,
+        label,
+        JSON.stringify(changes),
+      );
+      return result;
+    })
+    .immediate();
 }
 
 const NEXT = {
@@ -54,19 +60,24 @@ const withoutRevision = (row: Row | null | undefined) => (row ? JSON.stringify({
 
 /** Takes the last change back, or makes the last one taken back again; throws a 409 fault when there is none. */
 export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): string {
-  return db.transaction(() => {
-    const entry = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
-    if (!entry) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
-    const changes = JSON.parse(entry.changes) as Change[];
-    for (const change of way === 'undo' ? changes.reverse() : changes) {
-      const [from, to] = way === 'undo' ? [change.after, change.before] : [change.before, change.after];
-      const now = readRow(db, change.table, gardenId, change.id);
-      if (withoutRevision(now) !== withoutRevision(from))
-        throw new Fault(409, `“${entry.label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`);
-      if (to) writeRow(db, change.table, gardenId, { ...to, revision: (now?.revision ?? to.revision) + 1 });
-      else removeRow(db, change.table, gardenId, change.id);
-    }
-    db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, entry.id);
-    return entry.label;
-  }).immediate();
+  return db
+    .transaction(() => {
+      const entry = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
+      if (!entry) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+      const changes = JSON.parse(entry.changes) as Change[];
+      for (const change of way === 'undo' ? changes.reverse() : changes) {
+        const [from, to] = way === 'undo' ? [change.after, change.before] : [change.before, change.after];
+        const now = readRow(db, change.table, gardenId, change.id);
+        if (withoutRevision(now) !== withoutRevision(from))
+          throw new Fault(
+            409,
+            `“${entry.label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`,
+          );
+        if (to) writeRow(db, change.table, gardenId, { ...to, revision: (now?.revision ?? to.revision) + 1 });
+        else removeRow(db, change.table, gardenId, change.id);
+      }
+      db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, entry.id);
+      return entry.label;
+    })
+    .immediate();
 }

@@ -22,7 +22,9 @@ export function openStore(file: string, root: string): Store {
   loadLibrary(db, join(root, 'reference'));
   if (fresh && listGardens(db).length === 0) {
     const folder = join(root, 'demo');
-    for (const name of readdirSync(folder).filter((entry) => entry.endsWith('.json')).sort())
+    for (const name of readdirSync(folder)
+      .filter((entry) => entry.endsWith('.json'))
+      .sort())
       importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
   }
   return { db, ...readLibrary(db) };

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 /** One of a short list, each with its words. */
 const model = defineModel<string | number | null>({ required: true });
-defineProps<{ label: string; error?: string; hint?: string; choices: readonly { value: string | number | null; words: string }[] }>();
+defineProps<{
+  label: string;
+  error?: string;
+  hint?: string;
+  choices: readonly { value: string | number | null; words: string }[];
+}>();
 </script>
 
 <template>

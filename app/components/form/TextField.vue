@@ -5,7 +5,22 @@ defineProps<{ label: string; error?: string; hint?: string; placeholder?: string
 
 <template>
   <FieldRow v-slot="{ bind }" :label="label" :error="error" :hint="hint">
-    <textarea v-if="long" v-bind="bind" class="field" rows="2" :value="model ?? ''" @input="model = ($event.target as HTMLTextAreaElement).value" />
-    <input v-else v-bind="bind" class="field" type="text" :placeholder="placeholder" :value="model ?? ''" @input="model = ($event.target as HTMLInputElement).value" />
+    <textarea
+      v-if="long"
+      v-bind="bind"
+      class="field"
+      rows="2"
+      :value="model ?? ''"
+      @input="model = ($event.target as HTMLTextAreaElement).value"
+    />
+    <input
+      v-else
+      v-bind="bind"
+      class="field"
+      type="text"
+      :placeholder="placeholder"
+      :value="model ?? ''"
+      @input="model = ($event.target as HTMLInputElement).value"
+    />
   </FieldRow>
 </template>

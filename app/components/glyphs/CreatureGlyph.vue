@@ -31,26 +31,51 @@ const tail = computed(() => {
   const kind = marks.value.tail;
   return kind === 'short' || kind === 'long' || kind === 'hair' ? TAILS[kind] : null;
 });
-const winged = computed(() => (marks.value.shape === 'bird' ? null : { fore: FORE[marks.value.shape], hind: HIND[marks.value.shape] }));
+const winged = computed(() =>
+  marks.value.shape === 'bird' ? null : { fore: FORE[marks.value.shape], hind: HIND[marks.value.shape] },
+);
 const id = useId();
 </script>
 
 <template>
-  <svg :width="size" :height="size * 0.8" viewBox="0 0 100 80" class="shrink-0" role="img" :aria-label="`${target.common}, drawn`">
+  <svg
+    :width="size"
+    :height="size * 0.8"
+    viewBox="0 0 100 80"
+    class="shrink-0"
+    role="img"
+    :aria-label="`${target.common}, drawn`"
+  >
     <template v-if="winged">
       <defs>
-        <clipPath :id="id"><path :d="winged.fore" /><path :d="winged.hind" /></clipPath>
+        <clipPath :id="id">
+          <path :d="winged.fore" />
+          <path :d="winged.hind" />
+        </clipPath>
       </defs>
       <g v-for="side in [1, -1]" :key="side" :transform="side === 1 ? undefined : 'translate(100 0) scale(-1 1)'">
-        <path v-if="tail" :d="tail" :fill="marks.tail === 'hair' ? 'none' : marks.ground" :stroke="marks.tail === 'hair' ? marks.margin : 'none'" stroke-width="1.5" />
+        <path
+          v-if="tail"
+          :d="tail"
+          :fill="marks.tail === 'hair' ? 'none' : marks.ground"
+          :stroke="marks.tail === 'hair' ? marks.margin : 'none'"
+          stroke-width="1.5"
+        />
         <path :d="winged.hind" :fill="marks.ground" />
         <path :d="winged.fore" :fill="marks.ground" />
         <g :clip-path="`url(#${id})`">
           <ellipse v-if="marks.base" cx="52" cy="42" rx="24" ry="22" :fill="marks.base" opacity="0.75" />
-          <path v-if="marks.window" d="M60,34 C70,26 82,19 92,19 C86,28 74,35 60,37 Z M56,42 L70,45 L60,49 Z" :fill="marks.window" />
+          <path
+            v-if="marks.window"
+            d="M60,34 C70,26 82,19 92,19 C86,28 74,35 60,37 Z M56,42 L70,45 L60,49 Z"
+            :fill="marks.window"
+          />
           <path v-if="marks.blue" d="M54,48 C62,46 74,50 78,58 L70,68 C60,68 54,60 54,48 Z" :fill="marks.blue" opacity="0.75" />
           <path v-if="marks.tip" d="M78,4 L100,4 L100,30 L86,34 Z" :fill="marks.tip" />
-          <g v-if="marks.margin" fill="none" :stroke="marks.margin" stroke-width="9"><path :d="winged.fore" /><path :d="winged.hind" /></g>
+          <g v-if="marks.margin" fill="none" :stroke="marks.margin" stroke-width="9">
+            <path :d="winged.fore" />
+            <path :d="winged.hind" />
+          </g>
           <path
             v-if="marks.veins"
             d="M51,38 L96,10 M51,39 L92,26 M51,40 L80,40 M62,22 L70,42 M51,44 L84,52 M51,45 L78,66 M51,46 L62,70"
@@ -58,18 +83,84 @@ const id = useId();
             :stroke="marks.veins"
             stroke-width="1.8"
           />
-          <path v-if="marks.band" d="M84,14 C80,26 74,36 66,44 M78,50 C70,54 60,58 54,62" fill="none" :stroke="marks.band" stroke-width="4" :stroke-dasharray="marks.shape === 'swallowtail' ? '4 1.6' : undefined" />
+          <path
+            v-if="marks.band"
+            d="M84,14 C80,26 74,36 66,44 M78,50 C70,54 60,58 54,62"
+            fill="none"
+            :stroke="marks.band"
+            stroke-width="4"
+            :stroke-dasharray="marks.shape === 'swallowtail' ? '4 1.6' : undefined"
+          />
           <g v-if="marks.checks" :fill="marks.checks">
-            <rect v-for="[x, y] in [[62, 30], [70, 24], [78, 20], [68, 36], [77, 31], [85, 25], [62, 52], [70, 54], [77, 56], [64, 61]]" :key="`${x}${y}`" :x="x" :y="y" width="4.6" height="2.6" :transform="`rotate(-28 ${x} ${y})`" />
+            <rect
+              v-for="[x, y] in [
+                [62, 30],
+                [70, 24],
+                [78, 20],
+                [68, 36],
+                [77, 31],
+                [85, 25],
+                [62, 52],
+                [70, 54],
+                [77, 56],
+                [64, 61],
+              ]"
+              :key="`${x}${y}`"
+              :x="x"
+              :y="y"
+              width="4.6"
+              height="2.6"
+              :transform="`rotate(-28 ${x} ${y})`"
+            />
           </g>
           <g v-if="marks.dots" :fill="marks.dots">
-            <circle v-for="[x, y] in [[92, 13], [90, 20], [86, 28], [80, 35], [72, 40], [81, 53], [78, 60], [72, 66], [64, 69]]" :key="`${x}${y}`" :cx="x" :cy="y" r="1.9" />
+            <circle
+              v-for="[x, y] in [
+                [92, 13],
+                [90, 20],
+                [86, 28],
+                [80, 35],
+                [72, 40],
+                [81, 53],
+                [78, 60],
+                [72, 66],
+                [64, 69],
+              ]"
+              :key="`${x}${y}`"
+              :cx="x"
+              :cy="y"
+              r="1.9"
+            />
           </g>
-          <g v-if="marks.eyes"><circle v-for="[x, y] in [[64, 60], [75, 57]]" :key="x" :cx="x" :cy="y" r="3.2" :fill="marks.eyes" stroke="#211f1c" stroke-width="1.2" /></g>
-          <circle v-if="marks.eye" :cx="marks.shape === 'small' ? 66 : 60" :cy="marks.shape === 'small' ? 59 : 65" r="2.6" :fill="marks.eye" />
+          <g v-if="marks.eyes">
+            <circle
+              v-for="[x, y] in [
+                [64, 60],
+                [75, 57],
+              ]"
+              :key="x"
+              :cx="x"
+              :cy="y"
+              r="3.2"
+              :fill="marks.eyes"
+              stroke="#211f1c"
+              stroke-width="1.2"
+            />
+          </g>
+          <circle
+            v-if="marks.eye"
+            :cx="marks.shape === 'small' ? 66 : 60"
+            :cy="marks.shape === 'small' ? 59 : 65"
+            r="2.6"
+            :fill="marks.eye"
+          />
         </g>
       </g>
-      <path v-if="marks.shape === 'hawk'" d="M50,24 C56,28 56,58 53,66 L57,72 L43,72 L47,66 C44,58 44,28 50,24 Z" :fill="marks.body" />
+      <path
+        v-if="marks.shape === 'hawk'"
+        d="M50,24 C56,28 56,58 53,66 L57,72 L43,72 L47,66 C44,58 44,28 50,24 Z"
+        :fill="marks.body"
+      />
       <rect v-if="marks.belt" x="45.4" y="50" width="9.2" height="9" :fill="marks.belt" />
       <path v-if="marks.shape !== 'hawk'" d="M50,30 C52.6,32 52.4,58 50,62 C47.6,58 47.4,32 50,30 Z" fill="#2b2420" />
       <path d="M50,30 C48,24 45,20 42,17 M50,30 C52,24 55,20 58,17" fill="none" stroke="#2b2420" stroke-width="1.1" />

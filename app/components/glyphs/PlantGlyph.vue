@@ -13,7 +13,24 @@ const top = computed(() => 98 - tall.value);
 const woody = computed(() => props.plant.kind === 'tree' || props.plant.kind === 'shrub');
 const heads = computed<[number, number][]>(() => {
   const y = top.value + 6;
-  return woody.value ? [[36, y + 12], [52, y + 2], [66, y + 14], [46, y + 18]] : props.plant.kind === 'vine' ? [[38, y + 4], [60, y + 18], [42, y + 34]] : [[32, y + 8], [50, y], [68, y + 8]];
+  return woody.value
+    ? [
+        [36, y + 12],
+        [52, y + 2],
+        [66, y + 14],
+        [46, y + 18],
+      ]
+    : props.plant.kind === 'vine'
+      ? [
+          [38, y + 4],
+          [60, y + 18],
+          [42, y + 34],
+        ]
+      : [
+          [32, y + 8],
+          [50, y],
+          [68, y + 8],
+        ];
 });
 const FLOWERS: Partial<Record<Plant['flower_form'], string>> = {
   flat: 'M-11,-1 Q0,-8 11,-1 Q0,3 -11,-1 Z',
@@ -31,15 +48,36 @@ const FLOWERS: Partial<Record<Plant['flower_form'], string>> = {
     <line x1="8" x2="92" y1="98" y2="98" stroke="var(--line)" stroke-width="2" />
     <template v-if="woody">
       <path :d="`M50,98 L50,${top + 16}`" stroke="var(--shelter)" :stroke-width="plant.kind === 'tree' ? 6 : 3" />
-      <ellipse cx="50" :cy="top + tall * 0.34" :rx="plant.kind === 'tree' ? 30 : 27" :ry="tall * 0.36" fill="var(--host)" opacity="0.75" />
+      <ellipse
+        cx="50"
+        :cy="top + tall * 0.34"
+        :rx="plant.kind === 'tree' ? 30 : 27"
+        :ry="tall * 0.36"
+        fill="var(--host)"
+        opacity="0.75"
+      />
     </template>
     <g v-else-if="plant.kind === 'grass' || plant.kind === 'sedge'" fill="none" stroke="var(--host)" stroke-width="2.5">
-      <path v-for="dx in [-26, -14, -4, 6, 16, 28]" :key="dx" :d="`M50,98 Q${50 + dx * 0.4},${top + 30} ${50 + dx},${top + Math.abs(dx) * 0.6}`" />
+      <path
+        v-for="dx in [-26, -14, -4, 6, 16, 28]"
+        :key="dx"
+        :d="`M50,98 Q${50 + dx * 0.4},${top + 30} ${50 + dx},${top + Math.abs(dx) * 0.6}`"
+      />
     </g>
-    <path v-else-if="plant.kind === 'vine'" :d="`M50,98 C20,80 80,66 50,52 C24,40 70,30 52,${top}`" fill="none" stroke="var(--host)" stroke-width="3.5" />
+    <path
+      v-else-if="plant.kind === 'vine'"
+      :d="`M50,98 C20,80 80,66 50,52 C24,40 70,30 52,${top}`"
+      fill="none"
+      stroke="var(--host)"
+      stroke-width="3.5"
+    />
     <g v-else fill="none" stroke="var(--host)" stroke-width="2.6">
       <path v-for="[x, y] in heads" :key="x" :d="`M50,98 Q${50 + (x - 50) * 0.3},${y + 24} ${x},${y}`" />
-      <path d="M48,96 C30,92 26,84 24,78 C36,80 46,86 50,96 C54,86 64,80 76,78 C74,84 70,92 52,96" fill="var(--host)" opacity="0.7" />
+      <path
+        d="M48,96 C30,92 26,84 24,78 C36,80 46,86 50,96 C54,86 64,80 76,78 C74,84 70,92 52,96"
+        fill="var(--host)"
+        opacity="0.7"
+      />
     </g>
     <g v-if="plant.flower_form !== 'none'" :fill="plant.colour_hex" stroke="#0003" stroke-width="0.8">
       <template v-for="[x, y] in heads" :key="`${x}f`">

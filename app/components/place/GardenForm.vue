@@ -6,7 +6,11 @@ import { UNITS } from '~~/core/model/units';
 import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS, zoneChoices } from './choices';
 
 /** The place of a garden, new or kept. `start` gives what the form opens with. */
-const props = defineProps<{ start: GardenFields; isNew: boolean; keep: (fields: GardenFields, revision: number | null) => Promise<void> }>();
+const props = defineProps<{
+  start: GardenFields;
+  isNew: boolean;
+  keep: (fields: GardenFields, revision: number | null) => Promise<void>;
+}>();
 const libraryStore = useLibraryStore();
 const view = useViewStore();
 const { draft, errors, fault, saving, save } = useDraft(GardenFields, () => ({ ...props.start }));
@@ -65,22 +69,69 @@ function frost(key: 'last_frost' | 'first_frost', text: string | null) {
         :choices="regions.map((r) => ({ value: r.id, words: r.name }))"
         @update:model-value="changeRegion"
       />
-      <ChoiceField v-model="draft.half_zone" label="Hardiness half-zone (coldest night)" :error="errors.half_zone" :choices="zoneChoices(view.units)" />
-      <TextField :model-value="draft.last_frost" label="Last frost of spring (month-day)" :error="errors.last_frost" :hint="season || 'Empty where none is usual.'" placeholder="04-27" @update:model-value="frost('last_frost', $event)" />
-      <TextField :model-value="draft.first_frost" label="First frost of autumn (month-day)" :error="errors.first_frost" hint="Averages: one year in two is earlier." placeholder="10-25" @update:model-value="frost('first_frost', $event)" />
-      <ChoiceField v-model="draft.jurisdiction" label="State or province" :error="errors.jurisdiction" hint="For invasive and noxious listings." :choices="jurisdictions" />
+      <ChoiceField
+        v-model="draft.half_zone"
+        label="Hardiness half-zone (coldest night)"
+        :error="errors.half_zone"
+        :choices="zoneChoices(view.units)"
+      />
+      <TextField
+        :model-value="draft.last_frost"
+        label="Last frost of spring (month-day)"
+        :error="errors.last_frost"
+        :hint="season || 'Empty where none is usual.'"
+        placeholder="04-27"
+        @update:model-value="frost('last_frost', $event)"
+      />
+      <TextField
+        :model-value="draft.first_frost"
+        label="First frost of autumn (month-day)"
+        :error="errors.first_frost"
+        hint="Averages: one year in two is earlier."
+        placeholder="10-25"
+        @update:model-value="frost('first_frost', $event)"
+      />
+      <ChoiceField
+        v-model="draft.jurisdiction"
+        label="State or province"
+        :error="errors.jurisdiction"
+        hint="For invasive and noxious listings."
+        :choices="jurisdictions"
+      />
       <NumberField v-model="draft.lat as number | null" label="Latitude" :error="errors.lat" />
-      <NumberField v-model="draft.lon as number | null" label="Longitude" :error="errors.lon" hint="Negative west of Greenwich." />
-      <NumberField v-model="draft.elevation_m as number | null" label="Elevation" :unit="units.elevation" :error="errors.elevation_m" hint="Every 122 m (400 ft) is four days of spring." />
+      <NumberField
+        v-model="draft.lon as number | null"
+        label="Longitude"
+        :error="errors.lon"
+        hint="Negative west of Greenwich."
+      />
+      <NumberField
+        v-model="draft.elevation_m as number | null"
+        label="Elevation"
+        :unit="units.elevation"
+        :error="errors.elevation_m"
+        hint="Every 122 m (400 ft) is four days of spring."
+      />
     </div>
     <fieldset>
       <legend class="text-sm font-semibold">Who else is there</legend>
       <div class="flex flex-wrap gap-x-5 gap-y-1">
-        <label v-for="[key, words] in [['children', 'children'], ['dogs', 'dogs'], ['cats', 'cats'], ['grazing', 'grazing animals over the fence']] as const" :key="key" class="inline-flex items-center gap-1.5">
+        <label
+          v-for="[key, words] in [
+            ['children', 'children'],
+            ['dogs', 'dogs'],
+            ['cats', 'cats'],
+            ['grazing', 'grazing animals over the fence'],
+          ] as const"
+          :key="key"
+          class="inline-flex items-center gap-1.5"
+        >
           <input v-model="draft[key]" type="checkbox" class="size-4" />{{ words }}
         </label>
       </div>
-      <p class="text-sm text-quiet">Plants gravely poisonous to any of them are refused; lesser dangers are shown where you choose.</p>
+      <p class="text-sm text-quiet">
+        Plants gravely poisonous to any of them are refused; lesser dangers are shown where you choose.
+      </p>
     </fieldset>
     <div class="grid gap-3 xl:grid-cols-3">
       <ChoiceField v-model="draft.school_plants" label="Which plants" :error="errors.school_plants" :choices="SCHOOL_PLANTS" />

@@ -68,14 +68,37 @@ function takeTheirs() {
             <TextField v-model="draft.name" label="Name" :error="errors.name" placeholder="South bank" />
             <ChoiceField v-model="draft.kind" label="What it is" :choices="KINDS" :error="errors.kind" />
             <NumberField v-model="draft.area_m2 as number | null" label="Area" :unit="units.area" :error="errors.area_m2" />
-            <NumberField v-if="draft.kind === 'container'" v-model="draft.volume_l" label="Potting mix it holds" :unit="units.volume" :error="errors.volume_l" />
-            <NumberField v-model="draft.sun_h as number | null" label="Direct sun in summer (hours)" :step="0.5" :error="errors.sun_h" hint="Six hours is full sun." />
+            <NumberField
+              v-if="draft.kind === 'container'"
+              v-model="draft.volume_l"
+              label="Potting mix it holds"
+              :unit="units.volume"
+              :error="errors.volume_l"
+            />
+            <NumberField
+              v-model="draft.sun_h as number | null"
+              label="Direct sun in summer (hours)"
+              :step="0.5"
+              :error="errors.sun_h"
+              hint="Six hours is full sun."
+            />
             <ChoiceField v-model="draft.sun_when" label="When the sun comes" :choices="SUN_WHEN" :error="errors.sun_when" />
             <ChoiceField v-model="draft.moisture" label="How moist it stays" :choices="MOISTURES" :error="errors.moisture" />
             <template v-if="draft.kind === 'bed'">
               <ChoiceField v-model="draft.texture" label="Soil texture" :choices="TEXTURES" :error="errors.texture" />
-              <ChoiceField v-model="draft.drainage" label="Drainage of a filled hole" :choices="DRAINAGES" :error="errors.drainage" />
-              <NumberField v-model="draft.ph as number | null" label="pH" :step="0.1" :error="errors.ph" hint="7 is neutral, below is acid." />
+              <ChoiceField
+                v-model="draft.drainage"
+                label="Drainage of a filled hole"
+                :choices="DRAINAGES"
+                :error="errors.drainage"
+              />
+              <NumberField
+                v-model="draft.ph as number | null"
+                label="pH"
+                :step="0.1"
+                :error="errors.ph"
+                hint="7 is neutral, below is acid."
+              />
             </template>
             <ChoiceField v-model="draft.salt" label="Salt" :choices="SALTS" :error="errors.salt" />
           </div>

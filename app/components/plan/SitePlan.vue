@@ -19,7 +19,11 @@ const column = computed(() => garden.sites.findIndex((row) => row.id === props.s
 const use = computed(() => garden.areas.get(props.site.id)!);
 const share = computed(() => Math.min(1, use.value.used_m2 / use.value.area_m2));
 const faultOf = (id: string) => garden.served?.faults.find((fault) => fault.planting === id);
-const FAULTS = { unsuitable: 'does not fit here: it counts for nothing', refused: 'may not be grown here', trap: 'a trap: caterpillars die on it' };
+const FAULTS = {
+  unsuitable: 'does not fit here: it counts for nothing',
+  refused: 'may not be grown here',
+  trap: 'a trap: caterpillars die on it',
+};
 const thisYear = view.today.getFullYear();
 
 function setCount(row: Planting, event: Event) {
@@ -71,33 +75,71 @@ function setYear(row: Planting, event: Event) {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ planting, here } in rows" :key="planting.id" :class="LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through'">
+          <tr
+            v-for="{ planting, here } in rows"
+            :key="planting.id"
+            :class="LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through'"
+          >
             <th scope="row" class="font-normal">
               <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: planting.plant })">
-                <PlantGlyph :plant="here.plant" :size="26" /><span class="creature underline decoration-line underline-offset-2">{{ here.plant.common }}</span>
+                <PlantGlyph :plant="here.plant" :size="26" /><span
+                  class="creature underline decoration-line underline-offset-2"
+                  >{{ here.plant.common }}</span
+                >
               </button>
-              <span v-if="faultOf(planting.id)" class="block text-xs font-semibold text-gap">{{ FAULTS[faultOf(planting.id)!.kind] }}</span>
+              <span v-if="faultOf(planting.id)" class="block text-xs font-semibold text-gap">{{
+                FAULTS[faultOf(planting.id)!.kind]
+              }}</span>
             </th>
             <td>
-              <input class="field w-16!" type="number" min="1" max="5000" :value="planting.count" :aria-label="`Count of ${here.plant.common}`" @change="setCount(planting, $event)" />
+              <input
+                class="field w-16!"
+                type="number"
+                min="1"
+                max="5000"
+                :value="planting.count"
+                :aria-label="`Count of ${here.plant.common}`"
+                @change="setCount(planting, $event)"
+              />
             </td>
             <td class="text-right whitespace-nowrap">{{ view.area(groundM2(here.plant, planting.count)) }}</td>
             <td>
-              <YearStrip :shares="here.bloomShares" :colour="here.plant.colour_hex" :label="here.bloom ? `${dayName(here.bloom.from)} to ${dayName(here.bloom.to)}` : 'no flowers'" />
+              <YearStrip
+                :shares="here.bloomShares"
+                :colour="here.plant.colour_hex"
+                :label="here.bloom ? `${dayName(here.bloom.from)} to ${dayName(here.bloom.to)}` : 'no flowers'"
+              />
             </td>
             <td>
-              <button @click="view.explain({ kind: 'fit', plant: planting.plant, site: site.id })"><FitMark :verdict="garden.fits.get(planting.plant)![column]!.verdict" /></button>
+              <button @click="view.explain({ kind: 'fit', plant: planting.plant, site: site.id })">
+                <FitMark :verdict="garden.fits.get(planting.plant)![column]!.verdict" />
+              </button>
             </td>
             <td>
-              <select class="field w-auto!" :value="planting.state" :aria-label="`State of ${here.plant.common}`" @change="setState(planting, ($event.target as HTMLSelectElement).value as Planting['state'])">
+              <select
+                class="field w-auto!"
+                :value="planting.state"
+                :aria-label="`State of ${here.plant.common}`"
+                @change="setState(planting, ($event.target as HTMLSelectElement).value as Planting['state'])"
+              >
                 <option v-for="state in PLANTING_STATES" :key="state" :value="state">{{ state.replace('-', ' ') }}</option>
               </select>
             </td>
             <td>
-              <input class="field w-20!" type="number" min="1950" max="2100" :value="planting.planted_year" :aria-label="`Year ${here.plant.common} was planted`" @change="setYear(planting, $event)" />
+              <input
+                class="field w-20!"
+                type="number"
+                min="1950"
+                max="2100"
+                :value="planting.planted_year"
+                :aria-label="`Year ${here.plant.common} was planted`"
+                @change="setYear(planting, $event)"
+              />
             </td>
             <td>
-              <button class="link text-gap" @click="garden.takeOut(planting)">Take out<span class="sr-only"> {{ here.plant.common }}</span></button>
+              <button class="link text-gap" @click="garden.takeOut(planting)">
+                Take out<span class="sr-only"> {{ here.plant.common }}</span>
+              </button>
             </td>
           </tr>
         </tbody>

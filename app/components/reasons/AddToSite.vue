@@ -31,7 +31,11 @@ async function add() {
       <button class="press press-main" :disabled="!valid || busy">Add to {{ garden.siteName(site) }}</button>
     </div>
     <p class="mt-1 text-sm" :class="ground > left ? 'text-gap' : 'text-quiet'">
-      {{ valid ? `They take ${view.area(ground)} when grown; ${view.area(Math.max(0, left))} is left.` : 'Give a whole number from 1.' }}
+      {{
+        valid
+          ? `They take ${view.area(ground)} when grown; ${view.area(Math.max(0, left))} is left.`
+          : 'Give a whole number from 1.'
+      }}
       <template v-if="valid && ground > left"> They would crowd each other or what is there.</template>
     </p>
   </form>

@@ -6,7 +6,12 @@ defineProps<{ gates: Gate[] }>();
 
 <template>
   <ul v-if="gates.length" class="my-2 space-y-1 text-sm">
-    <li v-for="gate in gates" :key="gate.sentence" class="border-l-4 pl-2" :class="gate.effect === 'refuse' ? 'border-gap' : 'border-thin'">
+    <li
+      v-for="gate in gates"
+      :key="gate.sentence"
+      class="border-l-4 pl-2"
+      :class="gate.effect === 'refuse' ? 'border-gap' : 'border-thin'"
+    >
       <strong v-if="gate.effect === 'refuse'" class="text-gap">Refused. </strong>
       <strong v-else class="text-thin">Take care. </strong>{{ gate.sentence }}
     </li>

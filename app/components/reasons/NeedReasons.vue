@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { offersFor, type Offer } from '~~/core/offers/offers';
-import { gapSentence, needName, ratioWords } from '~~/core/offers/words';
+import { gapSentence, needName, percent, ratioWords } from '~~/core/offers/words';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
@@ -44,22 +44,20 @@ async function take(offer: Offer) {
       <CreatureGlyph :target="here.target" :size="34" />
       {{ here.target.common }}: {{ needName(covered.need, here.target) }}
     </h3>
-    <p class="my-1">
-      <VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered) }}
-    </p>
+    <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered) }}</p>
     <p class="text-sm text-quiet">Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered) }}</p>
-    <p v-if="now" class="text-sm text-quiet">
-      At the ribbon’s handle: <VerdictMark :verdict="now.verdict" />
-    </p>
+    <p v-if="now" class="text-sm text-quiet">At the ribbon’s handle: <VerdictMark :verdict="now.verdict" /></p>
 
     <template v-if="covered.verdict !== 'closed'">
       <h4 class="mt-3 font-semibold">What would serve it</h4>
       <ul v-if="answer.offers.length" class="mt-1 space-y-2">
         <li v-for="offer in answer.offers" :key="offer.sentence">
-          <button class="press press-main w-full justify-start text-left" :disabled="busy" @click="take(offer)">{{ offer.sentence }}</button>
+          <button class="press press-main w-full justify-start text-left" :disabled="busy" @click="take(offer)">
+            {{ offer.sentence }}
+          </button>
           <p class="text-sm text-quiet">
-            {{ offer.closes ? 'Closes it' : 'Helps, but does not close it' }}: from {{ Math.floor(offer.before * 100) }} % to
-            {{ Math.min(999, Math.floor(offer.after * 100)) }} %{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
+            {{ offer.closes ? 'Closes it' : 'Helps, but does not close it' }}: from {{ percent(offer.before) }} to
+            {{ percent(offer.after) }}{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
             <button
               v-if="offer.change.kind === 'plant'"
               class="link"
@@ -75,7 +73,8 @@ async function take(offer: Offer) {
         <h4 class="mt-3 font-semibold">Would serve it, but for</h4>
         <ul class="text-sm">
           <li v-for="miss in answer.nearMisses" :key="miss.plant" class="mt-1">
-            <button class="link" @click="view.explain({ kind: 'plant', plant: miss.plant })">{{ garden.nameOf(miss.plant) }}</button>:
+            <button class="link" @click="view.explain({ kind: 'plant', plant: miss.plant })">
+              {{ garden.nameOf(miss.plant) }}</button>:
             {{ miss.why }}
           </li>
         </ul>
@@ -90,7 +89,9 @@ async function take(offer: Offer) {
             {{ row.planting.count }} {{ garden.nameOf(row.planting.plant) }}
             <span class="text-quiet">in {{ garden.siteName(row.planting.site_id) }}</span>
           </th>
-          <td v-if="unit" class="text-right">{{ unit === 'm²' ? view.area(row.amount) : `${row.amount.toFixed(row.amount < 10 ? 1 : 0)} ${unit}` }}</td>
+          <td v-if="unit" class="text-right">
+            {{ unit === 'm²' ? view.area(row.amount) : `${row.amount.toFixed(row.amount < 10 ? 1 : 0)} ${unit}` }}
+          </td>
         </tr>
       </tbody>
     </table>

@@ -30,7 +30,9 @@ const status = computed(() => {
     <p class="mt-2 text-sm">
       {{ here.plant.kind }}, {{ view.length(here.plant.height_min_cm) }} to {{ view.length(here.plant.height_max_cm) }} tall, set
       {{ view.length(here.plant.spacing_cm) }} apart; {{ status }}.
-      <template v-if="here.bloom"> Flowers {{ here.plant.colour }} {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template>
+      <template v-if="here.bloom">
+        Flowers {{ here.plant.colour }} {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template
+      >
       <span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
     </p>
     <GateList :gates="gates" />
@@ -44,15 +46,17 @@ const status = computed(() => {
     <h4 class="mt-2 font-semibold">Who uses it</h4>
     <ul class="text-sm">
       <li v-for="row in hostOf" :key="row.target.id">
-        Caterpillars of <button class="link" @click="view.explain({ kind: 'target', target: row.target.id })">{{ row.target.common }}</button
-        >: <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : ''">{{ row.host.rank }}</span
-        >. {{ row.host.note }}
+        Caterpillars of
+        <button class="link" @click="view.explain({ kind: 'target', target: row.target.id })">{{ row.target.common }}</button>:
+        <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : ''">{{ row.host.rank }}</span>. {{ row.host.note }}
       </li>
       <li>
         Nectar: butterflies {{ here.plant.nectar_butterfly }}, hummingbirds {{ here.plant.nectar_hummingbird }}, moths
         {{ here.plant.nectar_moth }} (of 3).
       </li>
     </ul>
-    <p class="mt-2 text-sm text-quiet">Confidence: {{ here.plant.confidence }}. Lists and laws change: check with your local extension office.</p>
+    <p class="mt-2 text-sm text-quiet">
+      Confidence: {{ here.plant.confidence }}. Lists and laws change: check with your local extension office.
+    </p>
   </div>
 </template>

@@ -17,7 +17,9 @@ const hosts = computed(() => {
 const size = computed(() => {
   const t = here.value!.target;
   const unit = UNITS[view.units].length;
-  return view.units === 'metric' ? `${t.size_min_mm}–${t.size_max_mm} mm` : `${quantity(t.size_min_mm / 10, unit)} to ${quantity(t.size_max_mm / 10, unit)}`;
+  return view.units === 'metric'
+    ? `${t.size_min_mm}–${t.size_max_mm} mm`
+    : `${quantity(t.size_min_mm / 10, unit)} to ${quantity(t.size_max_mm / 10, unit)}`;
 });
 </script>
 
@@ -27,7 +29,9 @@ const size = computed(() => {
       <CreatureGlyph :target="here.target" :size="72" />
       <div>
         <h3 class="text-xl">{{ here.target.common }}</h3>
-        <p><span class="scientific">{{ here.target.scientific }}</span> · {{ size }}</p>
+        <p>
+          <span class="scientific">{{ here.target.scientific }}</span> · {{ size }}
+        </p>
       </div>
     </div>
     <p class="mt-2 text-sm">{{ here.target.adult_marks }}</p>

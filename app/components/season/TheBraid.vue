@@ -25,7 +25,10 @@ function labelsOf(row: Row) {
     const seen = new Set<string>();
     for (const reach of strand.reaches) {
       if (reach.verdict === 'closed') continue;
-      const text = gapLabel(strand.need, reach.cells.map((cell) => cell.halfMonth));
+      const text = gapLabel(
+        strand.need,
+        reach.cells.map((cell) => cell.halfMonth),
+      );
       if (seen.has(text)) continue;
       seen.add(text);
       named.push({ x: xOf(reach.first) + 2, text, verdict: reach.verdict, strand });
@@ -41,7 +44,9 @@ function labelsOf(row: Row) {
   return named;
 }
 const isJoined = (strand: Strand, reach: Reach, side: -1 | 1) =>
-  strand.reaches.some((other) => (side === -1 ? other.last === reach.first - 1 : other.first === reach.last + 1) && other.verdict !== 'open');
+  strand.reaches.some(
+    (other) => (side === -1 ? other.last === reach.first - 1 : other.first === reach.last + 1) && other.verdict !== 'open',
+  );
 
 function explain(target: string, strand: Strand) {
   view.explain({ kind: 'need', target, stage: strand.need.need.stage, special: strand.need.need.special });
@@ -50,7 +55,9 @@ function explain(target: string, strand: Strand) {
 // Keyboard: up and down between strands, left and right between half-months, Enter for the reasons.
 const steps = computed(() => rows.value.flatMap((row) => row.strands.map((s) => ({ row, ...s }))));
 const cursor = ref<number | null>(null);
-const current = computed(() => (cursor.value === null ? null : (steps.value[Math.min(cursor.value, steps.value.length - 1)] ?? null)));
+const current = computed(() =>
+  cursor.value === null ? null : (steps.value[Math.min(cursor.value, steps.value.length - 1)] ?? null),
+);
 const told = computed(() => {
   if (!current.value) return '';
   const { row, strand } = current.value;
@@ -65,7 +72,8 @@ function onKey(event: KeyboardEvent) {
   else if (event.key === 'ArrowUp') cursor.value = Math.max(0, (cursor.value ?? 1) - 1);
   else if (event.key === 'ArrowLeft') view.moveTo(view.halfMonth - 1);
   else if (event.key === 'ArrowRight') view.moveTo(view.halfMonth + 1);
-  else if ((event.key === 'Enter' || event.key === ' ') && current.value) explain(current.value.row.channel.target, current.value.strand);
+  else if ((event.key === 'Enter' || event.key === ' ') && current.value)
+    explain(current.value.row.channel.target, current.value.strand);
   else return;
   helpSeen.value = true;
   event.preventDefault();
@@ -86,13 +94,16 @@ function onKey(event: KeyboardEvent) {
       <svg :viewBox="`0 0 ${WIDTH} ${height}`" class="block w-full min-w-[46rem]" :aria-hidden="true">
         <defs>
           <pattern id="weave-nectar" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="5" height="5" fill="var(--nectar)" /><rect width="1.3" height="5" fill="var(--ground)" opacity="0.5" />
+            <rect width="5" height="5" fill="var(--nectar)" />
+            <rect width="1.3" height="5" fill="var(--ground)" opacity="0.5" />
           </pattern>
           <pattern id="weave-shelter" width="6" height="5" patternUnits="userSpaceOnUse">
-            <rect width="6" height="5" fill="var(--shelter)" /><circle cx="3" cy="2.5" r="0.95" fill="var(--ground)" opacity="0.65" />
+            <rect width="6" height="5" fill="var(--shelter)" />
+            <circle cx="3" cy="2.5" r="0.95" fill="var(--ground)" opacity="0.65" />
           </pattern>
           <pattern id="weave-special" width="5" height="5" patternUnits="userSpaceOnUse">
-            <rect width="5" height="5" fill="var(--special)" /><path d="M0,2.5 h2.6" stroke="var(--ground)" stroke-width="1.2" opacity="0.6" />
+            <rect width="5" height="5" fill="var(--special)" />
+            <path d="M0,2.5 h2.6" stroke="var(--ground)" stroke-width="1.2" opacity="0.6" />
           </pattern>
         </defs>
         <g v-for="(month, m) in MONTHS" :key="month">
@@ -102,18 +113,67 @@ function onKey(event: KeyboardEvent) {
         <rect :x="xOf(view.halfMonth)" y="18" :width="CELL" :height="height - 36" fill="var(--press)" opacity="0.12" />
 
         <g v-for="row in rows" :key="row.channel.target">
-          <rect :x="FRAME.left - 10" :y="row.top" :width="FRAME.year + 16" :height="row.height" :rx="row.height / 2" fill="var(--bank)" opacity="0.75" />
+          <rect
+            :x="FRAME.left - 10"
+            :y="row.top"
+            :width="FRAME.year + 16"
+            :height="row.height"
+            :rx="row.height / 2"
+            fill="var(--bank)"
+            opacity="0.75"
+          />
           <g class="cursor-pointer" @click="view.explain({ kind: 'target', target: row.channel.target })">
-            <foreignObject x="0" :y="row.middle - 15" width="38" height="30"><CreatureGlyph :target="hereOf(row.channel.target).target" :size="37" /></foreignObject>
-            <text :x="44" :y="row.middle - 1" font-size="14.5" font-family="var(--font-serif)" fill="var(--ink)">{{ hereOf(row.channel.target).target.common }}</text>
-            <text :x="44" :y="row.middle + 12" font-size="11.5" font-style="italic" font-family="var(--font-serif)" fill="var(--quiet)">{{ hereOf(row.channel.target).target.scientific }}</text>
+            <foreignObject x="0" :y="row.middle - 15" width="38" height="30"
+              ><CreatureGlyph :target="hereOf(row.channel.target).target" :size="37"
+            /></foreignObject>
+            <text :x="44" :y="row.middle - 1" font-size="14.5" font-family="var(--font-serif)" fill="var(--ink)">
+              {{ hereOf(row.channel.target).target.common }}
+            </text>
+            <text
+              :x="44"
+              :y="row.middle + 12"
+              font-size="11.5"
+              font-style="italic"
+              font-family="var(--font-serif)"
+              fill="var(--quiet)"
+            >
+              {{ hereOf(row.channel.target).target.scientific }}
+            </text>
           </g>
-          <g v-for="({ strand, y }, s) in row.strands" :key="s" class="cursor-pointer" @click="explain(row.channel.target, strand)">
-            <rect v-if="current && current.strand === strand" :x="FRAME.left - 6" :y="y - size.strand / 2 - 2.5" :width="FRAME.year + 10" :height="size.strand + 5" rx="5" fill="none" stroke="var(--press)" stroke-width="1.6" />
+          <g
+            v-for="({ strand, y }, s) in row.strands"
+            :key="s"
+            class="cursor-pointer"
+            @click="explain(row.channel.target, strand)"
+          >
+            <rect
+              v-if="current && current.strand === strand"
+              :x="FRAME.left - 6"
+              :y="y - size.strand / 2 - 2.5"
+              :width="FRAME.year + 10"
+              :height="size.strand + 5"
+              rx="5"
+              fill="none"
+              stroke="var(--press)"
+              stroke-width="1.6"
+            />
             <g v-for="reach in strand.reaches" :key="reach.first">
-              <title>{{ needName(strand.need.need, hereOf(row.channel.target).target) }}: {{ reach.verdict }}, {{ halfMonthName(reach.first) }} to {{ halfMonthName(reach.last) }}</title>
+              <title>
+                {{ needName(strand.need.need, hereOf(row.channel.target).target) }}: {{ reach.verdict }},
+                {{ halfMonthName(reach.first) }} to {{ halfMonthName(reach.last) }}
+              </title>
               <template v-if="reach.verdict === 'open'">
-                <rect :x="xOf(reach.first) + 1.5" :y="y - size.strand / 2 - 0.5" :width="(reach.last - reach.first + 1) * CELL - 3" :height="size.strand + 1" :rx="size.strand / 2" fill="var(--ground)" stroke="var(--gap)" stroke-width="1.4" stroke-dasharray="3 2.2" />
+                <rect
+                  :x="xOf(reach.first) + 1.5"
+                  :y="y - size.strand / 2 - 0.5"
+                  :width="(reach.last - reach.first + 1) * CELL - 3"
+                  :height="size.strand + 1"
+                  :rx="size.strand / 2"
+                  fill="var(--ground)"
+                  stroke="var(--gap)"
+                  stroke-width="1.4"
+                  stroke-dasharray="3 2.2"
+                />
               </template>
               <template v-else>
                 <path
@@ -121,7 +181,13 @@ function onKey(event: KeyboardEvent) {
                   :d="reachPath(reach, y, size.strand, isJoined(strand, reach, -1), isJoined(strand, reach, 1))"
                   :fill="strand.stage === 'host' ? COLOURS.host : `url(#weave-${strand.stage})`"
                 />
-                <path v-if="reach.verdict === 'thin'" :d="frayPath(reach, y, size.strand)" stroke="var(--thin)" stroke-width="1.3" fill="none" />
+                <path
+                  v-if="reach.verdict === 'thin'"
+                  :d="frayPath(reach, y, size.strand)"
+                  stroke="var(--thin)"
+                  stroke-width="1.3"
+                  fill="none"
+                />
               </template>
             </g>
           </g>
@@ -135,7 +201,9 @@ function onKey(event: KeyboardEvent) {
             font-weight="600"
             :fill="label.verdict === 'open' ? 'var(--gap)' : 'var(--thin)'"
             @click="explain(row.channel.target, label.strand)"
-          >{{ label.text }}</text>
+          >
+            {{ label.text }}
+          </text>
           <path
             v-if="!row.channel.closes"
             :d="`M${FRAME.left + FRAME.year + 8},${row.middle} h10 m4,0 l12,-6 m-12,6 h13 m-13,0 l12,6`"
@@ -146,22 +214,74 @@ function onKey(event: KeyboardEvent) {
           />
         </g>
 
-        <path v-for="stream in flow.tributaries" :key="stream.target" class="water" :d="stream.path" fill="none" stroke="var(--press)" :stroke-width="stream.width - 0.9" stroke-linecap="round" />
-        <text :x="WIDTH - 2" y="14" text-anchor="end" font-size="16" font-weight="600" font-family="var(--font-serif)" fill="var(--press)">
+        <path
+          v-for="stream in flow.tributaries"
+          :key="stream.target"
+          class="water"
+          :d="stream.path"
+          fill="none"
+          stroke="var(--press)"
+          :stroke-width="stream.width - 0.9"
+          stroke-linecap="round"
+        />
+        <text
+          :x="WIDTH - 2"
+          y="14"
+          text-anchor="end"
+          font-size="16"
+          font-weight="600"
+          font-family="var(--font-serif)"
+          fill="var(--press)"
+        >
           {{ garden.served?.closed }} of {{ channels.length }} close
         </text>
-        <line :x1="xOf(view.halfMonth) + CELL / 2" :x2="xOf(view.halfMonth) + CELL / 2" y1="18" :y2="height - 18" stroke="var(--press)" stroke-width="1.6" />
+        <line
+          :x1="xOf(view.halfMonth) + CELL / 2"
+          :x2="xOf(view.halfMonth) + CELL / 2"
+          y1="18"
+          :y2="height - 18"
+          stroke="var(--press)"
+          stroke-width="1.6"
+        />
         <g :transform="`translate(${FRAME.left} ${height - 6})`" font-size="12" fill="var(--quiet)">
-          <g v-for="(stage, i) in (['host', 'nectar', 'shelter', 'special'] as const)" :key="stage" :transform="`translate(${i * 86} 0)`">
-            <rect y="-8" width="20" height="7" rx="3.5" :fill="stage === 'host' ? COLOURS.host : `url(#weave-${stage})`" /><text x="25">{{ stage }}</text>
+          <g
+            v-for="(stage, i) in ['host', 'nectar', 'shelter', 'special'] as const"
+            :key="stage"
+            :transform="`translate(${i * 86} 0)`"
+          >
+            <rect y="-8" width="20" height="7" rx="3.5" :fill="stage === 'host' ? COLOURS.host : `url(#weave-${stage})`" />
+            <text x="25">{{ stage }}</text>
           </g>
-          <g transform="translate(372 0)"><path d="M0,-5 h20" stroke="var(--host)" stroke-width="3" /><path d="M2,-8 l4,-2 m4,8 l4,2" stroke="var(--thin)" stroke-width="1.3" /><text x="25">thin</text></g>
-          <g transform="translate(436 0)"><rect y="-9" width="20" height="8" rx="4" fill="none" stroke="var(--gap)" stroke-width="1.4" stroke-dasharray="3 2.2" /><text x="25">open</text></g>
+          <g transform="translate(372 0)">
+            <path d="M0,-5 h20" stroke="var(--host)" stroke-width="3" />
+            <path d="M2,-8 l4,-2 m4,8 l4,2" stroke="var(--thin)" stroke-width="1.3" />
+            <text x="25">thin</text>
+          </g>
+          <g transform="translate(436 0)">
+            <rect
+              y="-9"
+              width="20"
+              height="8"
+              rx="4"
+              fill="none"
+              stroke="var(--gap)"
+              stroke-width="1.4"
+              stroke-dasharray="3 2.2"
+            />
+            <text x="25">open</text>
+          </g>
         </g>
       </svg>
     </div>
-    <p class="min-h-6 text-sm text-quiet" aria-live="polite">{{ told || (helpSeen ? '' : 'Press any strand or gap for its reasons; with the braid in focus, the arrow keys step through it.') }}</p>
-    <figcaption class="sr-only">{{ garden.served?.closed }} of {{ channels.length }} life cycles close over {{ HALF_MONTHS }} half-months.</figcaption>
+    <p class="min-h-6 text-sm text-quiet" aria-live="polite">
+      {{
+        told ||
+        (helpSeen ? '' : 'Press any strand or gap for its reasons; with the braid in focus, the arrow keys step through it.')
+      }}
+    </p>
+    <figcaption class="sr-only">
+      {{ garden.served?.closed }} of {{ channels.length }} life cycles close over {{ HALF_MONTHS }} half-months.
+    </figcaption>
   </figure>
 </template>
 

@@ -40,7 +40,9 @@ const everything = computed<Found[]>(() => [
 ]);
 const found = computed(() => {
   const wanted = words.value.trim().toLowerCase().split(/\s+/).filter(Boolean);
-  return everything.value.filter((row) => wanted.every((w) => `${row.text} ${row.also} ${row.what}`.toLowerCase().includes(w))).slice(0, 12);
+  return everything.value
+    .filter((row) => wanted.every((w) => `${row.text} ${row.also} ${row.what}`.toLowerCase().includes(w)))
+    .slice(0, 12);
 });
 
 function choose(row: Found | null) {

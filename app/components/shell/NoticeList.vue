@@ -8,7 +8,10 @@ async function undo(id: number, work: () => Promise<void>) {
 </script>
 
 <template>
-  <div class="no-print fixed bottom-20 left-1/2 z-40 flex w-[min(30rem,92vw)] -translate-x-1/2 flex-col gap-1 md:bottom-4" aria-live="polite">
+  <div
+    class="no-print fixed bottom-20 left-1/2 z-40 flex w-[min(30rem,92vw)] -translate-x-1/2 flex-col gap-1 md:bottom-4"
+    aria-live="polite"
+  >
     <div
       v-for="notice in store.notices"
       :key="notice.id"

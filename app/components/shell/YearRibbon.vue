@@ -50,13 +50,29 @@ const seasonWords = computed(() =>
     </div>
     <div class="relative">
       <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="block h-14 w-full" preserveAspectRatio="none" aria-hidden="true">
-        <rect v-for="m in 6" :key="m" :x="(m - 1) * 4 * cell + 2 * cell" y="0" :width="2 * cell" :height="GROUND" fill="var(--bank)" opacity="0.55" />
+        <rect
+          v-for="m in 6"
+          :key="m"
+          :x="(m - 1) * 4 * cell + 2 * cell"
+          y="0"
+          :width="2 * cell"
+          :height="GROUND"
+          fill="var(--bank)"
+          opacity="0.55"
+        />
         <path :d="ridge" fill="var(--nectar)" opacity="0.4" />
         <line x1="0" :x2="WIDTH" :y1="GROUND" :y2="GROUND" stroke="var(--line)" stroke-width="3" />
         <line :x1="xOfDay(season.from)" :x2="xOfDay(season.to)" :y1="GROUND" :y2="GROUND" stroke="var(--host)" stroke-width="4" />
         <path :d="`M${xOfDay(dayOfYear(view.today))},${GROUND + 2} l-4,8 l8,0 Z`" fill="var(--ink)" />
         <rect :x="view.halfMonth * cell" y="0" :width="cell" :height="GROUND" fill="var(--press)" opacity="0.2" />
-        <line :x1="(view.halfMonth + 0.5) * cell" :x2="(view.halfMonth + 0.5) * cell" y1="0" :y2="HEIGHT" stroke="var(--press)" stroke-width="2.5" />
+        <line
+          :x1="(view.halfMonth + 0.5) * cell"
+          :x2="(view.halfMonth + 0.5) * cell"
+          y1="0"
+          :y2="HEIGHT"
+          stroke="var(--press)"
+          stroke-width="2.5"
+        />
       </svg>
       <input
         class="ribbon-handle absolute inset-0 h-full w-full"
@@ -71,7 +87,10 @@ const seasonWords = computed(() =>
       />
     </div>
     <div class="grid grid-cols-12 text-center text-xs text-quiet" aria-hidden="true">
-      <span v-for="month in MONTHS" :key="month"><span class="md:hidden">{{ month[0] }}</span><span class="hidden md:inline">{{ month }}</span></span>
+      <span v-for="month in MONTHS" :key="month"
+        ><span class="md:hidden">{{ month[0] }}</span
+        ><span class="hidden md:inline">{{ month }}</span></span
+      >
     </div>
   </div>
 </template>

@@ -38,10 +38,20 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         >
       </p>
       <div class="ml-auto flex flex-wrap items-center gap-1 text-sm">
-        <button class="press" :disabled="!garden.state?.history.undo" :title="garden.state?.history.undo ?? undefined" @click="garden.step('undo')">
+        <button
+          class="press"
+          :disabled="!garden.state?.history.undo"
+          :title="garden.state?.history.undo ?? undefined"
+          @click="garden.step('undo')"
+        >
           <Undo2 :size="15" aria-hidden="true" />Undo
         </button>
-        <button class="press hidden sm:inline-flex" :disabled="!garden.state?.history.redo" :title="garden.state?.history.redo ?? undefined" @click="garden.step('redo')">
+        <button
+          class="press hidden sm:inline-flex"
+          :disabled="!garden.state?.history.redo"
+          :title="garden.state?.history.redo ?? undefined"
+          @click="garden.step('redo')"
+        >
           <Redo2 :size="15" aria-hidden="true" />Redo
         </button>
         <button class="press" @click="finding = true"><Search :size="15" aria-hidden="true" />Find</button>
@@ -49,7 +59,9 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
           Units: {{ view.units === 'us' ? 'feet' : 'metres' }}
         </button>
         <button class="press" @click="view.theme = view.theme === 'day' ? 'dusk' : 'day'">
-          <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />{{ view.theme === 'day' ? 'Dusk' : 'Day' }}
+          <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />{{
+            view.theme === 'day' ? 'Dusk' : 'Day'
+          }}
         </button>
         <button class="press hidden md:inline-flex" @click="keysShown = true">Keys</button>
       </div>

@@ -18,15 +18,15 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
       <p class="text-quiet">{{ rows.length }} of {{ all.length }} plants, against {{ garden.sites.length }} sites</p>
     </div>
     <form class="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1 text-sm" @submit.prevent>
-      <label>Name or kind<input v-model="words" class="field w-36!" type="search" /></label>
-      <label
+      <label class="grid">Name or kind<input v-model="words" class="field w-36!" type="search" /></label>
+      <label class="grid"
         >For
         <select v-model="target" class="field w-44!">
           <option value="">any chosen target</option>
           <option v-for="row in chosen" :key="row.id" :value="row.id">{{ row.common }}</option>
         </select></label
       >
-      <label
+      <label class="grid"
         >As
         <select v-model="stage" class="field w-28!">
           <option value="">anything</option>
@@ -34,7 +34,7 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
           <option value="nectar">nectar</option>
         </select></label
       >
-      <label
+      <label class="grid"
         >Sorted by
         <select v-model="sort" class="field w-36!">
           <option value="serves">whom it serves</option>
@@ -44,16 +44,28 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
         </select></label
       >
       <span class="flex flex-wrap gap-x-4 pb-1.5">
-        <label class="inline-flex items-center gap-1.5"><input v-model="only.fitting" type="checkbox" class="size-4" />fits somewhere</label>
-        <label class="inline-flex items-center gap-1.5"><input v-model="only.native" type="checkbox" class="size-4" />native here</label>
-        <label class="inline-flex items-center gap-1.5"><input v-model="only.flowering" type="checkbox" class="size-4" />in flower at the handle</label>
+        <label class="inline-flex items-center gap-1.5"
+          ><input v-model="only.fitting" type="checkbox" class="size-4" />fits somewhere</label
+        >
+        <label class="inline-flex items-center gap-1.5"
+          ><input v-model="only.native" type="checkbox" class="size-4" />native here</label
+        >
+        <label class="inline-flex items-center gap-1.5"
+          ><input v-model="only.flowering" type="checkbox" class="size-4" />in flower at the handle</label
+        >
       </span>
     </form>
     <p v-if="garden.sites.length === 0" class="my-6">
       No site to match against yet. <NuxtLink class="link" :to="`/gardens/${garden.id}/place`">Add a bed</NuxtLink> first.
     </p>
     <p v-else-if="rows.length === 0" class="my-6">No plant passes all of these. Loosen one of the choices above.</p>
-    <div v-else class="mt-2 max-h-[70vh] overflow-auto border-y border-line" tabindex="0" role="region" aria-label="Plants against sites">
+    <div
+      v-else
+      class="mt-2 max-h-[70vh] overflow-auto border-y border-line"
+      tabindex="0"
+      role="region"
+      aria-label="Plants against sites"
+    >
       <table class="tabular text-sm">
         <thead class="sticky top-0 z-10 bg-ground">
           <tr>
@@ -66,7 +78,10 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
         <tbody>
           <tr v-for="row in rows" :key="row.here.plant.id" :class="row.inFlower ? 'bg-raised' : ''">
             <th scope="row" class="font-normal">
-              <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: row.here.plant.id })">
+              <button
+                class="flex items-center gap-2 text-left"
+                @click="view.explain({ kind: 'plant', plant: row.here.plant.id })"
+              >
                 <PlantGlyph :plant="row.here.plant" :size="32" />
                 <span>
                   <span class="creature underline decoration-line underline-offset-2">{{ row.here.plant.common }}</span>
@@ -76,13 +91,24 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
                   </span>
                 </span>
               </button>
-              <span v-if="row.refused" class="block max-w-56 text-xs text-gap"><strong>Refused.</strong> {{ row.gates[0]!.sentence }}</span>
+              <span v-if="row.refused" class="block max-w-56 text-xs text-gap"
+                ><strong>Refused.</strong> {{ row.gates[0]!.sentence }}</span
+              >
             </th>
             <td class="max-w-52">
-              <span v-for="host in row.hostOf" :key="host.target" class="block leading-tight" :class="host.rank === 'trap' ? 'font-semibold text-gap' : 'text-host'">
+              <span
+                v-for="host in row.hostOf"
+                :key="host.target"
+                class="block leading-tight"
+                :class="host.rank === 'trap' ? 'font-semibold text-gap' : 'text-host'"
+              >
                 {{ host.rank === 'trap' ? 'trap for' : host.rank === 'poor' ? 'poor host of' : 'host of' }} {{ host.common }}
               </span>
-              <span v-if="row.nectarFor.length" class="block leading-tight text-nectar" :title="row.nectarFor.map((n) => n.common).join(', ')">
+              <span
+                v-if="row.nectarFor.length"
+                class="block leading-tight text-nectar"
+                :title="row.nectarFor.map((n) => n.common).join(', ')"
+              >
                 nectar for {{ row.nectarFor.length === 1 ? row.nectarFor[0]!.common : row.nectarFor.length }}
               </span>
               <span v-if="!row.hostOf.length && !row.nectarFor.length" class="text-quiet">none of the chosen</span>

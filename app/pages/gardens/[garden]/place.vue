@@ -21,7 +21,8 @@ watch(
     }
   },
 );
-const wordsOf = (list: readonly { value: string; words: string }[], value: string) => list.find((row) => row.value === value)?.words.split(':')[0];
+const wordsOf = (list: readonly { value: string; words: string }[], value: string) =>
+  list.find((row) => row.value === value)?.words.split(':')[0];
 </script>
 
 <template>
@@ -30,7 +31,9 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
       <div class="flex flex-wrap items-baseline gap-4">
         <h1 id="beds">Beds and containers</h1>
         <button class="press press-main" @click="editing = { site: null }">Add a bed</button>
-        <a class="link ml-auto" :href="`/api/gardens/${garden.id}/export`" :download="`${garden.id}.json`">Export the garden as a file</a>
+        <a class="link ml-auto" :href="`/api/gardens/${garden.id}/export`" :download="`${garden.id}.json`"
+          >Export the garden as a file</a
+        >
       </div>
       <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
         No bed yet. Add one with its area, its hours of sun and its soil: every verdict starts there.
@@ -58,7 +61,10 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
                 <span v-if="site.notes" class="block max-w-56 text-sm font-normal text-quiet">{{ site.notes }}</span>
               </th>
               <td class="text-right whitespace-nowrap">{{ view.area(site.area_m2) }}</td>
-              <td class="text-right whitespace-nowrap" :class="garden.areas.get(site.id)!.left_m2 < 0 ? 'font-semibold text-gap' : ''">
+              <td
+                class="text-right whitespace-nowrap"
+                :class="garden.areas.get(site.id)!.left_m2 < 0 ? 'font-semibold text-gap' : ''"
+              >
                 {{ view.area(garden.areas.get(site.id)!.left_m2) }}
               </td>
               <td>{{ site.sun_h }} h, {{ wordsOf(SUN_WHEN, site.sun_when) }}</td>
@@ -68,8 +74,12 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
               <td>{{ site.moisture }} of 5</td>
               <td class="text-sm">{{ site.features.map((f) => FEATURE_WORDS[f]).join(', ') || '–' }}</td>
               <td class="whitespace-nowrap">
-                <button class="link" @click="editing = { site }">Change<span class="sr-only"> {{ site.name }}</span></button>
-                <button class="link ml-3 text-gap" @click="garden.removeSite(site)">Remove<span class="sr-only"> {{ site.name }}</span></button>
+                <button class="link" @click="editing = { site }">
+                  Change<span class="sr-only"> {{ site.name }}</span>
+                </button>
+                <button class="link ml-3 text-gap" @click="garden.removeSite(site)">
+                  Remove<span class="sr-only"> {{ site.name }}</span>
+                </button>
               </td>
             </tr>
           </tbody>
@@ -78,7 +88,12 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
     </section>
     <section class="mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>
-      <GardenForm :key="formVersion" :start="fields" :is-new="false" :keep="(kept, mine) => garden.saveGarden(kept, mine ?? revision)" />
+      <GardenForm
+        :key="formVersion"
+        :start="fields"
+        :is-new="false"
+        :keep="(kept, mine) => garden.saveGarden(kept, mine ?? revision)"
+      />
     </section>
     <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
   </div>

@@ -21,8 +21,8 @@ const thisYear = view.today.getFullYear();
       >
     </div>
     <p v-if="!garden.served?.targets.length" class="my-6 max-w-prose">
-      Nobody to serve yet. <NuxtLink class="link" :to="`/gardens/${garden.id}/targets`">Choose the species you want</NuxtLink>, and their year
-      is drawn here.
+      Nobody to serve yet. <NuxtLink class="link" :to="`/gardens/${garden.id}/targets`">Choose the species you want</NuxtLink>,
+      and their year is drawn here.
     </p>
     <template v-else>
       <TheBraid class="mt-2" />

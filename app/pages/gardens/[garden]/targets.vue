@@ -26,8 +26,15 @@ const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.
 function asks(here: TargetHere) {
   const best = [...here.hosts].filter(([, host]) => host.rank === 'primary').map(([plant]) => garden.nameOf(plant).toLowerCase());
   const food = here.target.adult_food === 'sap-fruit' ? 'sap and fruit' : 'nectar in flight';
-  const young = here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');
-  return [young || 'host plants', food, here.target.overwinters_in === 'elsewhere' ? '' : `winters in ${here.target.overwinters_in}`].filter(Boolean).join(' · ');
+  const young =
+    here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');
+  return [
+    young || 'host plants',
+    food,
+    here.target.overwinters_in === 'elsewhere' ? '' : `winters in ${here.target.overwinters_in}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
 }
 </script>
 
@@ -36,7 +43,8 @@ function asks(here: TargetHere) {
     <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
       <h1>Targets</h1>
       <p class="text-quiet">
-        {{ chosen.size }} chosen of {{ rows.length }} in {{ garden.almanac?.region.name }}; {{ flying }} fly at the ribbon’s handle
+        {{ chosen.size }} chosen of {{ rows.length }} in {{ garden.almanac?.region.name }}; {{ flying }} fly at the ribbon’s
+        handle
       </p>
       <label class="ml-auto text-sm"
         >Sorted by
@@ -48,8 +56,8 @@ function asks(here: TargetHere) {
       >
     </div>
     <p v-if="rows.length === 0" class="my-6 max-w-prose">
-      The library holds no species for {{ garden.almanac?.region.name }} yet. The beds can be surveyed meanwhile; targets can be chosen as soon
-      as the library grows.
+      The library holds no species for {{ garden.almanac?.region.name }} yet. The beds can be surveyed meanwhile; targets can be
+      chosen as soon as the library grows.
     </p>
     <div v-else class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Table of targets">
       <table class="tabular">
@@ -88,7 +96,11 @@ function asks(here: TargetHere) {
                 class="field w-auto!"
                 :aria-label="`Ambition for ${here.target.common}`"
                 :value="chosen.get(here.target.id)!.ambition"
-                @change="garden.saveTarget(chosen.get(here.target.id)!, { ambition: ($event.target as HTMLSelectElement).value as Ambition })"
+                @change="
+                  garden.saveTarget(chosen.get(here.target.id)!, {
+                    ambition: ($event.target as HTMLSelectElement).value as Ambition,
+                  })
+                "
               >
                 <option v-for="ambition in AMBITIONS" :key="ambition">{{ ambition }}</option>
               </select>

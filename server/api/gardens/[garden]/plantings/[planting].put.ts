@@ -1,10 +1,15 @@
 import { PlantingFields } from '../../../../../core/model/garden';
 import { readGarden, updatePlanting } from '../../../../database/gardens';
+import { admitted } from '../../../../http/admission';
 import { mustKnow } from '../../../../http/names';
 import { route, withRevision } from '../../../../http/route';
 
-export default route(withRevision(PlantingFields), ({ db, library, body, param }) => {
-  const plant = mustKnow(library.plants, body.fields.plant, 'plant', 'plant');
-  updatePlanting(db, param('garden'), param('planting'), body.revision, body.fields, plant.common);
-  return readGarden(db, param('garden'));
+export default route(withRevision(PlantingFields), ({ body, param, ...store }) => {
+  const before = readGarden(store.db, param('garden')).plantings.find((row) => row.id === param('planting'));
+  const other = before && before.plant !== body.fields.plant;
+  const plant = other
+    ? admitted(store, param('garden'), body.fields)
+    : mustKnow(store.library.plants, body.fields.plant, 'plant', 'plant');
+  updatePlanting(store.db, param('garden'), param('planting'), body.revision, body.fields, plant.common);
+  return readGarden(store.db, param('garden'));
 });

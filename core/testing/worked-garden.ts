@@ -1,0 +1,233 @@
+import { almanacFor } from '../almanac/almanac';
+import type { CoverageInput } from '../coverage/coverage';
+import type { GardenFields, Planting, Site } from '../model/garden';
+import type { Host, Library, Occurrence, Plant, PlantStatus, Target } from '../model/reference';
+
+/**
+ * A small world for worked examples. In its one region every day has a minimum of 10 °C and a maximum of 20 °C,
+ * so that above a base of 10 °C each day gives 5 degree-days, and figures can be checked by hand.
+ */
+export function plant(id: string, over: Partial<Plant> = {}): Plant {
+  return {
+    id,
+    common: id,
+    scientific: `${id[0]!.toUpperCase()}${id.slice(1).replace('-', ' ')}`,
+    family: 'testaceae',
+    kind: 'perennial',
+    zone_min: '4a',
+    zone_max: '9b',
+    heat_limit: 'hot',
+    sun_min_h: 4,
+    sun_max_h: 14,
+    afternoon_shade_from_zone: null,
+    moisture_min: 2,
+    moisture_max: 4,
+    drainage: 'well',
+    textures: ['sand', 'loam', 'clay'],
+    ph_min: 5,
+    ph_max: 7.5,
+    humidity: 'any',
+    salt: 'none',
+    height_min_cm: 20,
+    height_max_cm: 30,
+    spread_cm: 100,
+    spacing_cm: 50,
+    habit: 'clump',
+    vigour: 1,
+    life_years: 10,
+    years_to_flower: 2,
+    foliage_first: 6,
+    foliage_last: 19,
+    bloom_first: 8,
+    bloom_last: 11,
+    blooms_to_frost: false,
+    rebloom_days: null,
+    bloom_ref: 'flatland',
+    colour: 'white',
+    colour_hex: '#ffffff',
+    flower_form: 'flat',
+    tube_mm: 2,
+    nectar_butterfly: 2,
+    nectar_hummingbird: 0,
+    nectar_moth: 0,
+    alkaloid: false,
+    leaf_g: 40,
+    deer: 'some',
+    container: 'no',
+    container_role: null,
+    container_min_l: null,
+    price_minor: 500,
+    confidence: 'high',
+    ...over,
+  };
+}
+
+export function target(id: string, over: Partial<Target> = {}): Target {
+  return {
+    id,
+    kind: 'butterfly',
+    common: id,
+    scientific: id,
+    family: 'testidae',
+    size_min_mm: 40,
+    size_max_mm: 50,
+    overwinters_as: 'pupa',
+    overwinters_in: 'litter',
+    winter_larva: null,
+    adult_food: 'nectar',
+    tongue_mm: 10,
+    flower_forms: ['flat'],
+    special_needs: [],
+    larva_leaf_g: 10,
+    dev_base_c: 10,
+    dev_degree_days: 100,
+    patch_plants: null,
+    patch_kinds: null,
+    adult_marks: 'x',
+    young_marks: 'x',
+    glyph: 'shape:rounded',
+    concern: '',
+    confidence: 'high',
+    ...over,
+  };
+}
+
+export const GARDEN: GardenFields = {
+  name: 'Worked garden',
+  region: 'flatland',
+  jurisdiction: null,
+  lat: 40,
+  lon: -75,
+  elevation_m: 0,
+  half_zone: '7a',
+  last_frost: '04-20',
+  first_frost: '10-25',
+  children: false,
+  dogs: false,
+  cats: false,
+  grazing: false,
+  school_plants: 'natives-first',
+  school_autumn: 'leave',
+  school_pots: 'two-zones',
+  notes: '',
+};
+
+export function site(id: string, over: Partial<Site> = {}): Site {
+  return {
+    id,
+    revision: 0,
+    name: id,
+    kind: 'bed',
+    area_m2: 40,
+    volume_l: null,
+    sun_h: 8,
+    sun_when: 'all-day',
+    texture: 'loam',
+    drainage: 'well',
+    ph: 6.5,
+    moisture: 3,
+    salt: 'none',
+    features: [],
+    notes: '',
+    ...over,
+  };
+}
+
+export function planting(id: string, plantId: string, count: number, over: Partial<Planting> = {}): Planting {
+  return {
+    id,
+    revision: 0,
+    plan_id: 'plan',
+    plant: plantId,
+    site_id: 'bed',
+    count,
+    state: 'planned',
+    planted_year: null,
+    source: '',
+    cost_minor: null,
+    notes: '',
+    ...over,
+  };
+}
+
+export interface World {
+  plants: Plant[];
+  targets: Target[];
+  hosts: Host[];
+  /** Flight by target id; 1–31 May with one brood where none is given. */
+  occurrence?: Record<string, Partial<Occurrence>>;
+  status?: PlantStatus[];
+}
+
+export function libraryOf(world: World): Library {
+  return {
+    regions: [
+      {
+        id: 'flatland',
+        name: 'Flatland',
+        summary: 'flat',
+        lat: 40,
+        lon: -75,
+        elevation_m: 0,
+        zone_min: '6b',
+        zone_max: '7b',
+        summer: 'warm',
+        humidity: 'moderate',
+        annual_rain_mm: 1200,
+        soils: 'loam',
+        last_frost: '04-20',
+        first_frost: '10-25',
+      },
+    ],
+    normals: Array.from({ length: 12 }, (_, i) => ({
+      region: 'flatland',
+      month: i + 1,
+      tmin_c: 10,
+      tmax_c: 20,
+      rain_mm: 100,
+      rain_days: 10,
+      et0_mm: 80,
+    })),
+    areas: [],
+    targets: world.targets,
+    occurrence: world.targets.map((row) => ({
+      target: row.id,
+      region: 'flatland',
+      status: 'resident',
+      first: 8,
+      last: 9,
+      broods: 1,
+      ease: 1,
+      ...world.occurrence?.[row.id],
+    })),
+    hosts: world.hosts,
+    plants: world.plants,
+    status:
+      world.status ?? world.plants.map((row) => ({ plant: row.id, place: 'flatland', status: 'native', as_of: 2020, note: '' })),
+    cautions: [],
+    propagation: [],
+    care: [],
+    ailments: [],
+  };
+}
+
+export const host = (targetId: string, plantId: string, rank: Host['rank'] = 'primary', light: Host['light'] = 'any'): Host => ({
+  target: targetId,
+  plant: plantId,
+  rank,
+  light,
+  note: '',
+});
+
+/** The world with plantings on one bed of 40 m², every target chosen to breed, as coverage takes it. */
+export function gardenOf(world: World, plantings: Planting[], over: Partial<CoverageInput> = {}): CoverageInput {
+  return {
+    almanac: almanacFor(libraryOf(world), GARDEN),
+    garden: GARDEN,
+    sites: [site('bed')],
+    targets: world.targets.map((row) => ({ target: row.id, ambition: 'breeds', priority: 1 })),
+    plantings,
+    year: null,
+    ...over,
+  };
+}
