@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest';
+import { almanacFor, flightHere } from './almanac';
+import { resolveHosts } from './hosts';
+import { GARDEN, host, libraryOf, plant, target } from '../testing/worked-garden';
+
+describe('host relations', () => {
+  const violet = plant('viola-sororia', { scientific: 'Viola sororia', family: 'violaceae' });
+  const dwarf = plant('viola-sororia-dwarf', { scientific: 'Viola sororia', family: 'violaceae' });
+  const pansy = plant('viola-wittrockiana', { scientific: 'Viola × wittrockiana', family: 'violaceae' });
+  it('a species row wins over its genus, a genus over its family', () => {
+    const rows = [host('f', 'violaceae', 'poor'), host('f', 'viola', 'accepted'), host('f', 'viola-sororia', 'primary')];
+    const found = resolveHosts(rows, [violet, dwarf, pansy, plant('aster')]);
+    expect([...found].map(([id, row]) => [id, row.rank])).toEqual([
+      ['viola-sororia', 'primary'],
+      ['viola-sororia-dwarf', 'primary'],
+      ['viola-wittrockiana', 'accepted'],
+    ]);
+  });
+});
+
+describe('the almanac of a garden', () => {
+  const library = libraryOf({ plants: [plant('a'), plant('b')], targets: [target('azure'), target('absent')], hosts: [host('azure', 'a')] });
+  library.occurrence = library.occurrence.filter((row) => row.target === 'azure');
+  const almanac = almanacFor(library, GARDEN);
+  it('offers the targets that occur here', () => expect([...almanac.targets.keys()]).toEqual(['azure']));
+  it('knows the bloom of each plant by half-month', () => {
+    expect(almanac.plants.get('a')!.bloomShares.map((share) => share > 0)).toEqual(
+      Array.from({ length: 24 }, (_, h) => h >= 8 && h <= 11),
+    );
+  });
+  it('has larvae in May and June', () => expect(almanac.targets.get('azure')!.larval).toEqual([{ brood: 1, from: 123, to: 164 }]));
+  it('refuses a region the library lacks', () => {
+    expect(() => almanacFor(library, { ...GARDEN, region: 'nowhere' })).toThrow('no region nowhere');
+  });
+  it('moves a flight by whole half-months only', () => {
+    expect(flightHere({ first: 8, last: 17 }, 4)).toEqual({ from: 121, to: 273 });
+    // Twelve days later in spring are nearest to one half-month; in late September the shift is reversed.
+    expect(flightHere({ first: 8, last: 17 }, 12)).toEqual({ from: 136, to: 258 });
+  });
+});

@@ -1,0 +1,80 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+export interface RunningApp {
+  url: string;
+  /** Stops the server and starts it again on the same database. */
+  restart(): Promise<void>;
+  stop(): Promise<void>;
+  call(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any
+}
+
+const freePort = () =>
+  new Promise<number>((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+
+/** The built application on a free port with a database of its own, holding the demo gardens. */
+export async function startApp(): Promise<RunningApp> {
+  const folder = mkdtempSync(join(tmpdir(), 'outwash-'));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let server: ChildProcess;
+
+  async function start() {
+    server = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env: {
+        ...process.env,
+        HOST: '127.0.0.1',
+        PORT: String(port),
+        OUTWASH_DATABASE: join(folder, 'outwash.sqlite'),
+        OUTWASH_ROOT: process.cwd(),
+        OUTWASH_LOG: 'silent',
+      },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    for (let tries = 0; tries < 150; tries++) {
+      const up = await fetch(`${url}/api/gardens`).then(
+        (response) => response.ok,
+        () => false,
+      );
+      if (up) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error('The application did not start. Is it built?');
+  }
+  const end = () =>
+    new Promise<void>((resolve) => {
+      server.once('exit', () => resolve());
+      server.kill('SIGKILL');
+    });
+
+  await start();
+  return {
+    url,
+    async restart() {
+      await end();
+      await start();
+    },
+    async stop() {
+      await end();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    async call(method, path, body, headers = {}) {
+      const response = await fetch(url + path, {
+        method,
+        headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+        body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+      });
+      return { status: response.status, body: await response.json() };
+    },
+  };
+}
