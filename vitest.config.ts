@@ -15,7 +15,13 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        test: { name: 'application', include: ['e2e/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000, fileParallelism: false },
+        test: {
+          name: 'application',
+          include: ['e2e/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
       },
     ],
   },

@@ -16,7 +16,11 @@ const kettle = async () => (await app.call('GET', KETTLE)).body;
 describe('routes', () => {
   it('give the demo gardens and the library', async () => {
     const { body } = await app.call('GET', '/api/gardens');
-    expect(body.map((row: { id: string }) => row.id).sort()).toEqual(['fourth-floor-brickyard-row', 'juniper-wash', 'kettle-pond-commons']);
+    expect(body.map((row: { id: string }) => row.id).sort()).toEqual([
+      'fourth-floor-brickyard-row',
+      'juniper-wash',
+      'kettle-pond-commons',
+    ]);
     const library = await app.call('GET', '/api/library');
     expect(library.body.library.targets.length).toBeGreaterThanOrEqual(12);
   });
@@ -35,7 +39,13 @@ describe('routes', () => {
   });
   it('answer bad fields with a sentence each, and keep nothing', async () => {
     const before = await kettle();
-    const { status, body } = await app.call('POST', `${KETTLE}/sites`, { ...demo.sites[0], id: undefined, area_m2: -3, ph: 'sour', name: ' ' });
+    const { status, body } = await app.call('POST', `${KETTLE}/sites`, {
+      ...demo.sites[0],
+      id: undefined,
+      area_m2: -3,
+      ph: 'sour',
+      name: ' ',
+    });
     expect(status).toBe(422);
     expect(body.fields).toEqual({
       area_m2: 'Give the area in square metres from 0.01 to 5000.',

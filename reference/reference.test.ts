@@ -71,7 +71,9 @@ describe('a faulty file', () => {
     expect(parseReferenceFile('hosts.csv', text).problems).toMatchObject([{ row: 3, message: 'a + b stands in row 2 already.' }]);
   });
   it('may not lack a column', () => {
-    expect(parseReferenceFile('hosts.csv', 'target,plant,rank,note\na,b,primary,\n').problems).toMatchObject([{ row: 1, column: 'light' }]);
+    expect(parseReferenceFile('hosts.csv', 'target,plant,rank,note\na,b,primary,\n').problems).toMatchObject([
+      { row: 1, column: 'light' },
+    ]);
   });
   it.each([
     ['zones the wrong way round', { zone_min: '8a', zone_max: '5a' }, 'zone_min is warmer'],
@@ -80,12 +82,20 @@ describe('a faulty file', () => {
     ['a bloom region nobody knows', { bloom_ref: 'atlantis' }, 'No region'],
   ])('and not %s', (_, over, message) => {
     const plants = library.plants.map((row) => (row.id === 'zizia-aurea' ? { ...row, ...over } : row));
-    expect(checkLibrary({ ...library, plants }).map((found) => found.message).join()).toContain(message);
+    expect(
+      checkLibrary({ ...library, plants })
+        .map((found) => found.message)
+        .join(),
+    ).toContain(message);
   });
   it('and no target without a host or with a hungry half-month', () => {
     const hosts = library.hosts.filter((row) => row.target !== 'papilio-troilus');
     expect(checkLibrary({ ...library, hosts }).map((row) => row.message)).toContain('No admissible host is in the library.');
     const occurrence = library.occurrence.map((row) => (row.target === 'papilio-polyxenes' ? { ...row, first: 1 } : row));
-    expect(checkLibrary({ ...library, occurrence }).map((row) => row.message).join()).toContain('No suitable native is in bloom');
+    expect(
+      checkLibrary({ ...library, occurrence })
+        .map((row) => row.message)
+        .join(),
+    ).toContain('No suitable native is in bloom');
   });
 });

@@ -47,7 +47,8 @@ function unlessDone(stamp, paths, work) {
 
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 19)) stopWith(`Outwash needs Node 20.19 or newer; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 19))
+    stopWith(`Outwash needs Node 20.19 or newer; this is ${process.versions.node}.`);
 }
 
 export function installPackages() {
@@ -57,7 +58,9 @@ export function installPackages() {
       stopWith('The packages could not be installed. Is the registry reachable, and is a C++ compiler here? Try:  npm ci');
     const native = join(ROOT, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node');
     if (!existsSync(native) && !run('npm', ['rebuild', 'better-sqlite3'], { JOBS: 'max' }))
-      stopWith('better-sqlite3 could not be compiled. It needs make, a C++ compiler and Python 3, then:  npm rebuild better-sqlite3');
+      stopWith(
+        'better-sqlite3 could not be compiled. It needs make, a C++ compiler and Python 3, then:  npm rebuild better-sqlite3',
+      );
   });
   if (!done) say('Packages are installed');
 }
@@ -84,6 +87,9 @@ export function installChromium() {
   if (process.getuid?.() !== 0) stopWith(`The browser tests need Debian's Chromium. Install it with:\n  ${how}`);
   say('Installing Chromium');
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
-  if (!run('apt-get', ['update', '-qq'], env) || !run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], env))
+  if (
+    !run('apt-get', ['update', '-qq'], env) ||
+    !run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], env)
+  )
     stopWith(`Chromium could not be installed. Try:\n  ${how}`);
 }

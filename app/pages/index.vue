@@ -76,7 +76,7 @@ async function bringIn(event: Event) {
     </div>
     <p v-if="!gardens" class="py-10 text-quiet" role="status">Fetching the gardens …</p>
     <p v-else-if="gardens.length === 0" class="py-10">No garden yet. Make one: a region and a half-zone are enough to begin.</p>
-    <div v-else class="mt-3 overflow-x-auto" tabindex="0" role="region" aria-label="Table of gardens">
+    <div v-else class="mt-3 relative overflow-x-auto" tabindex="0" role="region" aria-label="Table of gardens">
       <table class="tabular">
         <thead>
           <tr>

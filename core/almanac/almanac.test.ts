@@ -19,7 +19,11 @@ describe('host relations', () => {
 });
 
 describe('the almanac of a garden', () => {
-  const library = libraryOf({ plants: [plant('a'), plant('b')], targets: [target('azure'), target('absent')], hosts: [host('azure', 'a')] });
+  const library = libraryOf({
+    plants: [plant('a'), plant('b')],
+    targets: [target('azure'), target('absent')],
+    hosts: [host('azure', 'a')],
+  });
   library.occurrence = library.occurrence.filter((row) => row.target === 'azure');
   const almanac = almanacFor(library, GARDEN);
   it('offers the targets that occur here', () => expect([...almanac.targets.keys()]).toEqual(['azure']));
@@ -28,7 +32,8 @@ describe('the almanac of a garden', () => {
       Array.from({ length: 24 }, (_, h) => h >= 8 && h <= 11),
     );
   });
-  it('has larvae in May and June', () => expect(almanac.targets.get('azure')!.larval).toEqual([{ brood: 1, from: 123, to: 164 }]));
+  it('has larvae in May and June', () =>
+    expect(almanac.targets.get('azure')!.larval).toEqual([{ brood: 1, from: 123, to: 164 }]));
   it('refuses a region the library lacks', () => {
     expect(() => almanacFor(library, { ...GARDEN, region: 'nowhere' })).toThrow('no region nowhere');
   });

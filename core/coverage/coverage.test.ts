@@ -17,7 +17,9 @@ const world: World = {
 const full = [planting('1', 'host-herb', 6), planting('2', 'flower-a', 1), planting('3', 'flower-b', 1)];
 
 function needOf(input: CoverageInput, stage: string, name = 'azure') {
-  return coverage(input).targets.find((row) => row.target === name)!.needs.find((row) => row.need.stage === stage)!;
+  return coverage(input)
+    .targets.find((row) => row.target === name)!
+    .needs.find((row) => row.need.stage === stage)!;
 }
 
 describe('verdicts', () => {
@@ -87,7 +89,11 @@ describe('host coverage', () => {
     expect(needOf(salted, 'host').cells[0]!.supply).toBeCloseTo(12 * 0.8);
   });
   it('two species on one host share its leaf', () => {
-    const two = { ...world, targets: [target('azure'), target('brown')], hosts: [host('azure', 'host-herb'), host('brown', 'host-herb')] };
+    const two = {
+      ...world,
+      targets: [target('azure'), target('brown')],
+      hosts: [host('azure', 'host-herb'), host('brown', 'host-herb')],
+    };
     expect(needOf(gardenOf(two, full), 'host').ratio).toBeCloseTo(0.6);
     expect(needOf(gardenOf(two, full), 'host', 'brown').ratio).toBeCloseTo(0.6);
   });

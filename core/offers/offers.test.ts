@@ -16,7 +16,8 @@ const world: World = {
   hosts: [host('azure', 'host-herb'), host('azure', 'bog-herb')],
 };
 const flowers = [planting('2', 'flower-a', 1), planting('3', 'flower-b', 1)];
-const needIn = (input: CoverageInput, stage: string) => coverage(input).targets[0]!.needs.find((row) => row.need.stage === stage)!;
+const needIn = (input: CoverageInput, stage: string) =>
+  coverage(input).targets[0]!.needs.find((row) => row.need.stage === stage)!;
 
 describe('offers', () => {
   it('six hosts close what no host leaves open', () => {
@@ -41,7 +42,10 @@ describe('offers', () => {
     expect(nearMisses[0]!.why).toBe('bed: 6 take 1.5 m², 0.5 m² is left.');
   });
   it('a refused plant is never offered', () => {
-    const listed = { ...world, status: [{ plant: 'host-herb', place: 'flatland', status: 'invasive', as_of: 2020, note: '' } as const] };
+    const listed = {
+      ...world,
+      status: [{ plant: 'host-herb', place: 'flatland', status: 'invasive', as_of: 2020, note: '' } as const],
+    };
     const input = gardenOf(listed, flowers);
     const { offers, nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(offers).toEqual([]);
@@ -61,7 +65,11 @@ describe('offers', () => {
     expect(offersFor(input, 'azure', needIn(input, 'nectar'))).toEqual({ offers: [], nearMisses: [] });
   });
   it('never promise what coverage does not keep', () => {
-    const counts = fc.record({ hosts: fc.integer({ min: 1, max: 8 }), a: fc.integer({ min: 1, max: 2 }), area: fc.integer({ min: 1, max: 40 }) });
+    const counts = fc.record({
+      hosts: fc.integer({ min: 1, max: 8 }),
+      a: fc.integer({ min: 1, max: 2 }),
+      area: fc.integer({ min: 1, max: 40 }),
+    });
     fc.assert(
       fc.property(counts, ({ hosts, a, area }) => {
         const rows = [planting('1', 'host-herb', hosts), planting('2', 'flower-a', a)];

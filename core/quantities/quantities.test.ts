@@ -17,7 +17,11 @@ describe('spacing', () => {
   it('a bed knows what is used and left, lost plants apart', () => {
     const plants = new Map([['x', plant('x', { spacing_cm: 100 })]]);
     const rows = [planting('1', 'x', 6), planting('2', 'x', 5), planting('3', 'x', 9, { state: 'lost' })];
-    expect(areaUse(site('bed', { area_m2: 10 }), rows, (id) => plants.get(id))).toEqual({ area_m2: 10, used_m2: 11, left_m2: -1 });
+    expect(areaUse(site('bed', { area_m2: 10 }), rows, (id) => plants.get(id))).toEqual({
+      area_m2: 10,
+      used_m2: 11,
+      left_m2: -1,
+    });
   });
 });
 
@@ -29,5 +33,7 @@ describe('age', () => {
     ['shrub', 1, 0.25],
     ['tree', 30, 1],
     ['tree', -1, 0],
-  ] as const)('a %s %i years after planting is %f of its size', (kind, years, share) => expect(ageShare(kind, years)).toBe(share));
+  ] as const)('a %s %i years after planting is %f of its size', (kind, years, share) =>
+    expect(ageShare(kind, years)).toBe(share),
+  );
 });

@@ -174,7 +174,12 @@ describe('files', () => {
       ...whole,
       sites: whole.sites.map((row) => ({ ...row, id: '' })),
       plans: whole.plans.map((row) => ({ ...row, id: '' })),
-      plantings: whole.plantings.map((row) => ({ ...row, id: '', plan_id: '', site_id: whole.sites.find((s) => s.id === row.site_id)!.name })),
+      plantings: whole.plantings.map((row) => ({
+        ...row,
+        id: '',
+        plan_id: '',
+        site_id: whole.sites.find((s) => s.id === row.site_id)!.name,
+      })),
     });
     expect(bare(out)).toEqual(bare(file));
     expect(GardenFile.safeParse(out).success).toBe(true);

@@ -25,12 +25,12 @@ export function record<T>(db: Connection, gardenId: string, label: string, work:
       const changes: Change[] = [];
       const result = work({
         write(table, row) {
-        const before = readRow(db, table, gardenId, row.id) ?? null;
-        writeRow(db, table, gardenId, row);
-        // Read back, so that it compares equal to what the table gives later.
-        changes.push({ table, id: row.id, before, after: readRow(db, table, gardenId, row.id) ?? null });
-      },
-      remove(table, id) {
+          const before = readRow(db, table, gardenId, row.id) ?? null;
+          writeRow(db, table, gardenId, row);
+          // Read back, so that it compares equal to what the table gives later.
+          changes.push({ table, id: row.id, before, after: readRow(db, table, gardenId, row.id) ?? null });
+        },
+        remove(table, id) {
           changes.push({ table, id, before: readRow(db, table, gardenId, id) ?? null, after: null });
           removeRow(db, table, gardenId, id);
         },

@@ -60,7 +60,7 @@ function setYear(row: Planting, event: Event) {
     <p v-if="rows.length === 0" class="text-quiet">
       Nothing planned here. <NuxtLink class="link" :to="`/gardens/${garden.id}/match`">See what fits it</NuxtLink>.
     </p>
-    <div v-else class="overflow-x-auto" tabindex="0" role="region" :aria-label="`Plantings in ${site.name}`">
+    <div v-else class="relative overflow-x-auto" tabindex="0" role="region" :aria-label="`Plantings in ${site.name}`">
       <table class="tabular text-sm">
         <thead>
           <tr>

@@ -83,7 +83,7 @@ function onKey(event: KeyboardEvent) {
 <template>
   <figure>
     <div
-      class="overflow-x-auto focus-visible:outline-2"
+      class="relative overflow-x-auto focus-visible:outline-2"
       role="group"
       aria-roledescription="braid"
       aria-label="The braid of the season. Arrow keys step through needs and half-months, Enter opens the reasons. The ledger below says the same."

@@ -2,7 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { CELL, confluence, FRAME, frayPath, reachPath, rowsOf, WIDTH, xOf } from './braid-geometry';
 import type { Channel } from '~~/core/season/braid';
 
-const channel = (target: string, closes: boolean): Channel => ({ target, closes, verdict: closes ? 'closed' : 'open', strands: [] });
+const channel = (target: string, closes: boolean): Channel => ({
+  target,
+  closes,
+  verdict: closes ? 'closed' : 'open',
+  strands: [],
+});
 
 describe('the drawing of the braid', () => {
   it('lines months up with the year', () => {

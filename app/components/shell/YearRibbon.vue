@@ -41,7 +41,7 @@ const seasonWords = computed(() =>
 </script>
 
 <template>
-  <div class="relative">
+  <section class="relative" aria-label="The year">
     <div class="flex flex-wrap items-baseline justify-between gap-x-4 px-1 text-sm text-quiet">
       <span>
         <strong class="text-press">{{ inWords }}</strong>
@@ -92,7 +92,7 @@ const seasonWords = computed(() =>
         ><span class="hidden md:inline">{{ month }}</span></span
       >
     </div>
-  </div>
+  </section>
 </template>
 
 <style scoped>

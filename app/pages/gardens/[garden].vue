@@ -14,6 +14,7 @@ async function open(id: string) {
   ready.value = false;
   view.subject = null;
   view.closeReasons();
+  garden.year = null;
   try {
     await garden.load(id);
     ready.value = true;

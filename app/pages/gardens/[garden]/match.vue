@@ -61,7 +61,7 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
     <p v-else-if="rows.length === 0" class="my-6">No plant passes all of these. Loosen one of the choices above.</p>
     <div
       v-else
-      class="mt-2 max-h-[70vh] overflow-auto border-y border-line"
+      class="mt-2 relative max-h-[70vh] overflow-auto border-y border-line"
       tabindex="0"
       role="region"
       aria-label="Plants against sites"

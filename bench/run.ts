@@ -1,0 +1,68 @@
+import { Bench } from 'tinybench';
+import { almanacFor } from '../core/almanac/almanac';
+import { coverage } from '../core/coverage/coverage';
+import { fitMatrix } from '../core/fit/fit';
+import type { FitPlace } from '../core/fit/dimensions';
+import { GARDEN, gardenOf, host, plant, planting, site, target, type World } from '../core/testing/worked-garden';
+import { readLibrary } from '../scripts/reference-files';
+import { regionalGarden } from '../core/library/regional-garden';
+
+/**
+ * Speed of the calculations behind a press, as ratios to a plain piece of work timed in the same process: summing
+ * the square roots of a million numbers. The times are of this machine at this moment; the ratios travel.
+ */
+const SITES = 8;
+const PLANTS = 400;
+const place: FitPlace = { half_zone: '7a', summer: 'warm', humidity: 'moderate', school_pots: 'two-zones' };
+const sites = Array.from({ length: SITES }, (_, i) => site(`bed-${i}`, { sun_h: 2 + i, moisture: 1 + (i % 5), ph: 5 + i * 0.4 }));
+const plants = Array.from({ length: PLANTS }, (_, i) =>
+  plant(`plant-${i}`, {
+    sun_min_h: i % 7,
+    moisture_min: 1 + (i % 3),
+    moisture_max: 3 + (i % 3),
+    bloom_first: 4 + (i % 12),
+    bloom_last: 7 + (i % 12),
+    flower_form: i % 2 ? 'flat' : 'daisy',
+  }),
+);
+const world: World = {
+  targets: Array.from({ length: 15 }, (_, i) => target(`target-${i}`, { special_needs: i % 4 ? [] : ['mud'] })),
+  plants,
+  hosts: Array.from({ length: 15 }, (_, i) => [
+    host(`target-${i}`, `plant-${i}`),
+    host(`target-${i}`, `plant-${i + 15}`),
+    host(`target-${i}`, 'plant-40'),
+  ]).flat(),
+};
+const rows = Array.from({ length: 60 }, (_, i) => planting(`p${i}`, `plant-${i}`, 5, { site_id: `bed-${i % SITES}` }));
+// Beds that suit everything: nothing is left out of the sums.
+const garden = gardenOf(world, rows, { sites: sites.map(({ id }) => site(id, { sun_h: 8 })) });
+const { library } = readLibrary();
+const coast = regionalGarden(library, 'northeast-coast');
+
+const bench = new Bench({ time: 1000 });
+bench.add('reference: a million square roots', () => {
+  let sum = 0;
+  for (let i = 0; i < 1_000_000; i++) sum += Math.sqrt(i);
+  if (sum < 0) throw new Error('never');
+});
+bench.add(`fit matrix, ${PLANTS} plants × ${SITES} beds`, () => void fitMatrix(plants, sites, place));
+bench.add('coverage, 15 targets × 60 plantings', () => void coverage(garden));
+bench.add('almanac of a garden, the whole library', () => void almanacFor(library, { ...GARDEN, ...coast, name: 'x' }));
+
+await bench.run();
+const timeOf = (name: string) => {
+  const { result } = bench.tasks.find((task) => task.name === name)!;
+  if (!('latency' in result)) throw new Error(`${name} could not be timed.`);
+  return result.latency.p50;
+};
+const reference = timeOf(bench.tasks[0]!.name);
+const LIMITS_MS: Record<string, number> = { [bench.tasks[1]!.name]: 20, [bench.tasks[2]!.name]: 10 };
+for (const task of bench.tasks) {
+  const time = timeOf(task.name);
+  const limit = LIMITS_MS[task.name];
+  console.log(
+    `${task.name.padEnd(44)} ${(time / reference).toFixed(2).padStart(7)} × the reference   ${time.toFixed(2).padStart(7)} ms` +
+      (limit ? `   (wanted under ${limit} ms: ${time < limit ? 'kept' : 'MISSED'})` : ''),
+  );
+}

@@ -1,0 +1,252 @@
+import type { Browser, Page } from 'playwright-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openBrowser, openPage } from './browser';
+import { startApp, type RunningApp } from './running-app';
+
+let app: RunningApp;
+let browser: Browser;
+
+beforeAll(async () => {
+  [app, browser] = await Promise.all([startApp(), openBrowser()]);
+});
+afterAll(async () => {
+  await browser.close();
+  await app.stop();
+});
+
+const reasons = (page: Page) => page.getByRole('complementary', { name: 'Reasons' });
+const closing = (page: Page, words: string) => page.getByText(words).first();
+const ledgerRow = (page: Page, species: string, need: string) =>
+  page.getByRole('row').filter({ hasText: species }).filter({ hasText: need });
+
+describe('the whole story, in order', () => {
+  let page: Awaited<ReturnType<typeof openPage>>;
+  beforeAll(async () => {
+    page = await openPage(browser);
+  });
+
+  it('makes a garden whose frosts and position come from the region', async () => {
+    await page.goto(app.url);
+    await page.getByRole('link', { name: 'Make a garden' }).click();
+    await page.getByRole('button', { name: 'Make this garden' }).click();
+    await page.getByText('Give a name.').waitFor();
+    expect(await page.getByLabel('Last frost of spring').inputValue()).toBe('04-27');
+    await page.getByLabel('Region').selectOption('mid-atlantic');
+    expect(await page.getByLabel('Last frost of spring').inputValue()).toBe('04-12');
+    await page.getByLabel('Region').selectOption('northeast-coast');
+    await page.getByLabel('Name of the garden').fill('Mill Lane yard');
+    await page.getByLabel('Hardiness half-zone').selectOption('6b');
+    await page.getByRole('button', { name: 'Make this garden' }).click();
+    await page.waitForURL('**/gardens/mill-lane-yard/place');
+    await page.getByText('No bed yet.').waitFor();
+  });
+
+  it('adds beds, telling what is wrong beside the field and losing nothing', async () => {
+    await page.getByRole('button', { name: 'Add a bed' }).click();
+    const form = page.getByRole('dialog');
+    await form.getByLabel('Name').fill('Front bed');
+    await form.getByLabel('Area').fill('-5');
+    await form.getByLabel('Direct sun').fill('7.5');
+    await form.getByRole('button', { name: 'Add it' }).click();
+    await form.getByText('Give the area in square metres from 0.01 to 5000.').waitFor();
+    expect(await form.getByLabel('Name').inputValue()).toBe('Front bed');
+    await form.getByLabel('Area').fill('270');
+    await form.getByRole('button', { name: 'Add it' }).click();
+    await page.getByRole('row', { name: /Front bed/ }).waitFor();
+    // 270 square feet are 25.1 m²; the table gives them back as typed.
+    expect(await page.getByRole('row', { name: /Front bed/ }).textContent()).toContain('270 sq ft');
+  });
+
+  it('removes a bed and takes that back', async () => {
+    await page.getByRole('button', { name: 'Remove Front bed' }).click();
+    await page.getByText('No bed yet.').waitFor();
+    await page.getByText('Front bed removed').waitFor();
+    await page.keyboard.press('Control+z');
+    await page.getByRole('row', { name: /Front bed/ }).waitFor();
+  });
+
+  it('chooses targets', async () => {
+    await page.keyboard.press('2');
+    await page.getByRole('button', { name: 'Choose Black swallowtail' }).click();
+    await page.getByRole('button', { name: 'Let go Black swallowtail' }).waitFor();
+    await page.getByRole('button', { name: 'Choose Eastern tailed-blue' }).click();
+    await page.getByText('2 chosen of 12').waitFor();
+    await page.getByRole('link', { name: /Targets 2 unserved/ }).waitFor();
+  });
+
+  it('matches plants to beds and adds a drift to the plan', async () => {
+    await page.keyboard.press('3');
+    await page.getByRole('combobox', { name: /^For/ }).selectOption('papilio-polyxenes');
+    await page.getByRole('combobox', { name: /^As/ }).selectOption('host');
+    const row = page.getByRole('row', { name: /Golden alexanders/ });
+    expect(await row.textContent()).toContain('host of Black swallowtail');
+    await page.getByRole('button', { name: /^Golden alexanders in Front bed: thrives/ }).click();
+    await reasons(page).getByLabel('How many').fill('5');
+    await reasons(page).getByRole('button', { name: 'Add to Front bed' }).click();
+    await page
+      .getByRole('row', { name: /Golden alexanders/ })
+      .getByText('5 in the plan')
+      .waitFor();
+  });
+
+  it('refuses a listed plant and says why', async () => {
+    await page.getByRole('combobox', { name: /^As/ }).selectOption('');
+    await page.getByRole('combobox', { name: /^For/ }).selectOption('');
+    await page.getByLabel('Name or kind').fill('loosestrife');
+    const row = page.getByRole('row', { name: /Purple loosestrife/ });
+    expect(await row.textContent()).toContain('Refused. Purple loosestrife is listed as invasive here');
+    await page.getByRole('button', { name: /^Purple loosestrife in Front bed/ }).click();
+    await reasons(page).getByText('may be unlawful to plant').waitFor();
+    expect(
+      await reasons(page)
+        .getByRole('button', { name: /^Add to/ })
+        .count(),
+    ).toBe(0);
+  });
+
+  it('shows the plan with its area', async () => {
+    await page.keyboard.press('4');
+    // Five at 40 cm: 0.8 m², 8.6 square feet.
+    await page.getByText(/^8\.6 sq ft of 270 sq ft used/).waitFor();
+    await page.getByLabel('Count of Golden alexanders').fill('6');
+    await page.getByLabel('Count of Golden alexanders').press('Tab');
+    await page.getByText(/^10 sq ft of 270 sq ft used/).waitFor();
+  });
+
+  it('explains a gap and closes it with one press', async () => {
+    await page.keyboard.press('5');
+    await closing(page, '0 of 2 life cycles close').waitFor();
+    const row = ledgerRow(page, 'Eastern tailed-blue', 'host plants');
+    expect(await row.textContent()).toContain('open');
+    await row.getByRole('button').click();
+    await reasons(page).getByText('No host plant for the caterpillars of Eastern tailed-blue').waitFor();
+    const offer = reasons(page)
+      .getByRole('button', { name: /^Add \d+ .* to Front bed$/ })
+      .first();
+    await offer.click();
+    await reasons(page).getByText('Nothing is missing.').waitFor();
+    expect(await ledgerRow(page, 'Eastern tailed-blue', 'host plants').textContent()).toContain('closed');
+  });
+
+  it('closes every other gap the same way, until the cycles close', async () => {
+    for (let presses = 0; presses < 20; presses++) {
+      const open = page.getByRole('row').filter({ has: page.getByText(/^(thin|open)$/) });
+      if ((await open.count()) === 0) break;
+      const before = await page.getByRole('region', { name: 'Ledger of needs' }).textContent();
+      await open.first().getByRole('button').click();
+      await reasons(page).getByRole('button', { name: /^Add / }).first().click();
+      await page.waitForFunction(
+        (text) => document.querySelector('[aria-label="Ledger of needs"]')?.textContent !== text,
+        before,
+      );
+    }
+    await closing(page, '2 of 2 life cycles close').waitFor();
+    await page.getByRole('link', { name: /Targets all served/ }).waitFor();
+  });
+
+  it('is all still there after a restart', async () => {
+    await app.restart();
+    await page.goto(app.url);
+    await page.getByRole('link', { name: 'Mill Lane yard' }).click();
+    await closing(page, '2 of 2 life cycles close').waitFor();
+    expect(page.faults).toEqual([]);
+  });
+});
+
+describe('the year ribbon', () => {
+  it('moves every view, by key, by slider and across stations', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/match`);
+    const handle = page.getByRole('slider', { name: 'Half-month shown' });
+    await handle.fill('12');
+    expect(await handle.getAttribute('aria-valuetext')).toContain('early July');
+    await page.getByLabel('in flower at the handle').check();
+    const inJuly = await page.getByRole('row').count();
+    await page.getByRole('heading', { level: 1 }).click();
+    for (let i = 0; i < 10; i++) await page.keyboard.press('[');
+    expect(await handle.getAttribute('aria-valuetext')).toContain('early February');
+    await page.getByText('No plant passes all of these.').waitFor();
+    expect(inJuly).toBeGreaterThan(10);
+    await page.keyboard.press('2');
+    await page.getByText('0 fly at the ribbon’s handle').waitFor();
+    await page.context().close();
+  });
+});
+
+describe('the braid', () => {
+  it('is stepped through by key and told in words', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/season`);
+    await closing(page, '7 of 10 life cycles close').waitFor();
+    await page.getByRole('slider').fill('12');
+    await page.getByRole('group', { name: /The braid of the season/ }).focus();
+    await page.keyboard.press('ArrowDown');
+    await page.getByText('Monarch, host plants, early July: closed. Nothing is missing.').waitFor();
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowDown');
+    await page.getByText('Monarch, nectar, late June: closed. Nothing is missing.').waitFor();
+    await page.keyboard.press('Enter');
+    await reasons(page)
+      .getByRole('heading', { name: /Monarch: nectar/ })
+      .waitFor();
+    await page.context().close();
+  });
+  it('closes a checkerspot’s cycle with five more turtleheads, and opens it again on undo', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/season`);
+    await page.getByText('patch too small').click();
+    await reasons(page).getByRole('button', { name: 'Add 5 more White turtlehead to The swale' }).click();
+    await closing(page, '8 of 10 life cycles close').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await closing(page, '7 of 10 life cycles close').waitFor();
+    await page.context().close();
+  });
+  it('shows a plan as it is this year: what is only on paper feeds nobody', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/mill-lane-yard/season`);
+    await closing(page, '2 of 2 life cycles close').waitFor();
+    const year = new Date().getFullYear();
+    await page.getByLabel('The plan').selectOption({ label: `as it is in ${year}` });
+    await closing(page, '0 of 2 life cycles close').waitFor();
+    await page.context().close();
+  });
+});
+
+describe('two windows on one bed', () => {
+  it('the second is told, loses nothing it typed, and chooses', async () => {
+    const [one, two] = await Promise.all([openPage(browser), openPage(browser)]);
+    for (const page of [one, two]) {
+      await page.goto(`${app.url}/gardens/kettle-pond-commons/place`);
+      await page.getByRole('button', { name: 'Change Under the oaks' }).click();
+    }
+    await one.getByRole('dialog').getByLabel('Direct sun').fill('4.5');
+    await one.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+    await one.getByText('4.5 h, mostly before noon').waitFor();
+
+    const form = two.getByRole('dialog');
+    await form.getByLabel('Notes').fill('A branch came down in the gale.');
+    await form.getByRole('button', { name: 'Save' }).click();
+    await form.getByText('This bed was changed in another window since you opened it.').waitFor();
+    expect(await form.getByLabel('Notes').inputValue()).toBe('A branch came down in the gale.');
+    await form.getByRole('button', { name: 'Keep mine' }).click();
+    await two.getByText('A branch came down in the gale.').waitFor();
+    await two.getByText('4 h, mostly before noon').waitFor();
+    for (const page of [one, two]) await page.context().close();
+  });
+});
+
+describe('files', () => {
+  it('a file that is no garden is answered in a sentence', async () => {
+    const page = await openPage(browser);
+    await page.goto(app.url);
+    await page
+      .getByLabel('Bring in a garden file')
+      .setInputFiles({ name: 'list.json', mimeType: 'application/json', buffer: Buffer.from('{') });
+    await page.getByText('list.json is not a garden file').waitFor();
+    await page.getByRole('button', { name: 'Remove Juniper Wash' }).click();
+    await page.getByText('Juniper Wash removed.').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('link', { name: 'Juniper Wash' }).waitFor();
+    await page.context().close();
+  });
+});

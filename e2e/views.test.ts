@@ -1,0 +1,88 @@
+import type { Browser } from 'playwright-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { expectAccessible, openBrowser, openPage } from './browser';
+import { startApp, type RunningApp } from './running-app';
+
+let app: RunningApp;
+let browser: Browser;
+const VIEWS = [
+  ['/', 'Gardens'],
+  ['/gardens/new', 'A new garden'],
+  ['/gardens/kettle-pond-commons/place', 'Beds and containers'],
+  ['/gardens/kettle-pond-commons/targets', 'Targets'],
+  ['/gardens/kettle-pond-commons/match', 'Match'],
+  ['/gardens/kettle-pond-commons/plan', 'Plan'],
+  ['/gardens/kettle-pond-commons/season', 'Season'],
+  ['/gardens/juniper-wash/targets', 'Targets'],
+  ['/gardens/juniper-wash/season', 'Season'],
+  ['/gardens/fourth-floor-brickyard-row/season', 'Season'],
+] as const;
+
+beforeAll(async () => {
+  [app, browser] = await Promise.all([startApp(), openBrowser()]);
+});
+afterAll(async () => {
+  await browser.close();
+  await app.stop();
+});
+
+describe.each([1280, 390])('every view at %i px', (width) => {
+  it.each(VIEWS)('%s has its heading, no findings and nothing wider than the screen', async (path, heading) => {
+    const page = await openPage(browser, width);
+    await page.goto(app.url + path);
+    await page.getByRole('heading', { level: 1, name: heading }).waitFor();
+    await expectAccessible(page, `${path} at ${width}`);
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(overflow, 'sideways scroll').toBeLessThanOrEqual(0);
+    expect(page.faults).toEqual([]);
+    await page.context().close();
+  });
+});
+
+describe('dusk', () => {
+  it.each(['season', 'match', 'place', 'plan', 'targets'])('is as readable in %s', async (view) => {
+    const page = await openPage(browser);
+    await page.addInitScript(() => localStorage.setItem('outwash-theme', 'dusk'));
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/${view}`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
+    await expectAccessible(page, `${view} at dusk`);
+    await page.context().close();
+  });
+});
+
+describe('reasons and dialogs', () => {
+  it('are accessible when open', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/match`);
+    await page.getByRole('button', { name: /^White turtlehead in South bank: unsuitable/ }).click();
+    await page.getByRole('complementary', { name: 'Reasons' }).getByText('Too dry: move it to a wetter bed.').waitFor();
+    await expectAccessible(page, 'fit reasons');
+    await page.keyboard.press('/');
+    await page.getByRole('combobox', { name: 'What to find' }).fill('cybele');
+    await page.getByRole('option', { name: /Great spangled fritillary/ }).waitFor();
+    await expectAccessible(page, 'find');
+    await page.keyboard.press('Enter');
+    await page.getByRole('complementary').getByText('Argynnis cybele').waitFor();
+    await expectAccessible(page, 'target reasons');
+    await page.keyboard.press('1');
+    await page.getByRole('button', { name: 'Change The swale' }).click();
+    await page.getByRole('dialog').getByLabel('Name').waitFor();
+    await expectAccessible(page, 'bed form');
+    expect(page.faults).toEqual([]);
+    await page.context().close();
+  });
+});
+
+describe('where nothing is', () => {
+  it('an unknown garden gets a calm page with a way back', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/atlantis/season`);
+    await page.getByRole('heading', { name: 'Nothing grows at this address' }).waitFor();
+    await page.getByText('There is no garden “atlantis” here').waitFor();
+    await expectAccessible(page, 'not found');
+    await page.getByRole('button', { name: 'Back to the gardens' }).click();
+    await page.getByRole('link', { name: 'Kettle Pond Commons' }).waitFor();
+    await page.context().close();
+  });
+});

@@ -1,0 +1,47 @@
+import { mkdirSync } from 'node:fs';
+import { openBrowser, openPage } from '../e2e/browser';
+import { startApp } from '../e2e/running-app';
+
+/** One picture of each main view from the demo data, at 1280 × 800 (and one on a phone), into docs/screenshots. */
+const KETTLE = '/gardens/kettle-pond-commons';
+const app = await startApp();
+const browser = await openBrowser();
+mkdirSync('docs/screenshots', { recursive: true });
+
+async function shoot(
+  name: string,
+  path: string,
+  ready: string,
+  act?: (page: Awaited<ReturnType<typeof openPage>>) => Promise<unknown>,
+  width = 1280,
+) {
+  const page = await openPage(browser, width, width === 390 ? 844 : 800);
+  await page.goto(app.url + path);
+  await page.getByText(ready).first().waitFor();
+  if (await page.getByRole('slider').count()) await page.getByRole('slider').fill('13');
+  await act?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.context().close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+
+await shoot('gardens', '/', 'Kettle Pond Commons');
+await shoot('place', `${KETTLE}/place`, 'South bank');
+await shoot('bed', `${KETTLE}/place`, 'South bank', (page) => page.getByRole('button', { name: 'Change The swale' }).click());
+await shoot('targets', `${KETTLE}/targets`, 'Monarch', (page) =>
+  page
+    .getByRole('button', { name: /Great spangled/ })
+    .first()
+    .click(),
+);
+await shoot('match', `${KETTLE}/match`, 'Swamp milkweed', (page) =>
+  page.getByRole('button', { name: /^Swamp milkweed in South bank/ }).click(),
+);
+await shoot('plan', `${KETTLE}/plan`, 'Butterfly milkweed');
+await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
+await shoot('season-dusk', `${KETTLE}/season`, '7 of 10', (page) => page.getByRole('button', { name: 'Dusk' }).click());
+await shoot('season-phone', `${KETTLE}/season`, '7 of 10', undefined, 390);
+await browser.close();
+await app.stop();
+process.exit(0);
