@@ -54,8 +54,10 @@ export function checkNode() {
 export function installPackages() {
   const done = unlessDone('node_modules/.outwash-installed', ['package.json', 'package-lock.json'], () => {
     say('Installing packages (better-sqlite3 may be compiled: this takes minutes the first time)');
-    if (!run('npm', ['ci', '--no-audit', '--no-fund'], { JOBS: 'max' }))
-      stopWith('The packages could not be installed. Is the registry reachable, and is a C++ compiler here? Try:  npm ci');
+    // Not npm ci: it refuses a lock file made where the optional builds for other platforms could not be had. The
+    // versions are the lock file's all the same, and --no-save leaves it as it is.
+    if (!run('npm', ['install', '--no-save', '--no-audit', '--no-fund'], { JOBS: 'max' }))
+      stopWith('The packages could not be installed. Is the registry reachable, and is a C++ compiler here? Try:  npm install');
     const native = join(ROOT, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node');
     if (!existsSync(native) && !run('npm', ['rebuild', 'better-sqlite3'], { JOBS: 'max' }))
       stopWith(

@@ -70,7 +70,10 @@ export function useMatch() {
     const serves = (row: MatchRow) =>
       4 * row.hostOf.filter((h) => h.rank === 'primary' || h.rank === 'accepted').length + row.nectarFor.length;
     const by: Record<MatchSort, (a: MatchRow, b: MatchRow) => number> = {
-      serves: (a, b) => Number(a.refused) - Number(b.refused) || serves(b) - serves(a),
+      serves: (a, b) =>
+        Number(a.refused) - Number(b.refused) ||
+        serves(b) - serves(a) ||
+        Number(b.here.status.native) - Number(a.here.status.native),
       bloom: (a, b) => (a.here.bloom?.from ?? 999) - (b.here.bloom?.from ?? 999),
       name: () => 0,
       height: (a, b) => a.here.plant.height_max_cm - b.here.plant.height_max_cm,

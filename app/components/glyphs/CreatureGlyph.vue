@@ -61,8 +61,8 @@ const id = useId();
           :stroke="marks.tail === 'hair' ? marks.margin : 'none'"
           stroke-width="1.5"
         />
-        <path :d="winged.hind" :fill="marks.ground" />
-        <path :d="winged.fore" :fill="marks.ground" />
+        <path :d="winged.hind" :fill="marks.ground" stroke="var(--quiet)" stroke-width="1.2" />
+        <path :d="winged.fore" :fill="marks.ground" stroke="var(--quiet)" stroke-width="1.2" />
         <g :clip-path="`url(#${id})`">
           <ellipse v-if="marks.base" cx="52" cy="42" rx="24" ry="22" :fill="marks.base" opacity="0.75" />
           <path

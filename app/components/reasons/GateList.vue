@@ -10,9 +10,10 @@ defineProps<{ gates: Gate[] }>();
       v-for="gate in gates"
       :key="gate.sentence"
       class="border-l-4 pl-2"
-      :class="gate.effect === 'refuse' ? 'border-gap' : 'border-thin'"
+      :class="gate.effect === 'refuse' ? 'border-gap' : gate.kind === 'caution' ? 'border-line' : 'border-thin'"
     >
       <strong v-if="gate.effect === 'refuse'" class="text-gap">Refused. </strong>
+      <strong v-else-if="gate.kind === 'caution'" class="text-quiet">Note. </strong>
       <strong v-else class="text-thin">Take care. </strong>{{ gate.sentence }}
     </li>
   </ul>

@@ -1,22 +1,42 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core';
+import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { braid, type Reach, type Strand } from '~~/core/season/braid';
 import { gapLabel, gapSentence, needName } from '~~/core/offers/words';
 import { halfMonthName, HALF_MONTHS } from '~~/core/model/half-month';
-import { CELL, confluence, FRAME, frayPath, reachPath, rowsOf, sizeFor, WIDTH, xOf, type Row } from './braid-geometry';
+import {
+  cellOf,
+  confluence,
+  frayPath,
+  NARROW,
+  reachPath,
+  rowsOf,
+  sizeFor,
+  WIDE,
+  widthOf,
+  xOf as xIn,
+  type Row,
+} from './braid-geometry';
 
 const garden = useGardenStore();
 const view = useViewStore();
 const channels = computed(() => braid(garden.served?.targets ?? []));
-const placed = computed(() => rowsOf(channels.value));
+const narrow = useMediaQuery('(max-width: 640px)');
+const frame = computed(() => (narrow.value ? NARROW : WIDE));
+const width = computed(() => widthOf(frame.value));
+const cell = computed(() => cellOf(frame.value));
+const xOf = (halfMonth: number) => xIn(frame.value, halfMonth);
+const placed = computed(() => rowsOf(channels.value, frame.value));
 const rows = computed(() => placed.value.rows);
 const height = computed(() => placed.value.height);
 const size = computed(() => sizeFor(channels.value.length));
-const flow = computed(() => confluence(rows.value, height.value));
+const flow = computed(() => confluence(rows.value, height.value, frame.value));
 const hereOf = (target: string) => garden.almanac!.targets.get(target)!;
 const COLOURS = { host: 'var(--host)', nectar: 'var(--nectar)', shelter: 'var(--shelter)', special: 'var(--special)' };
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const helpSeen = useLocalStorage('outwash-braid-help-seen', false);
+
+/** Baseline of a channel's name: beside it, or above it on a phone. */
+const nameY = (row: Row) => (narrow.value ? row.top - 5 : row.middle - 1);
 
 /** The first gap of each state of a strand is named beneath its channel; repeats would only be noise. */
 function labelsOf(row: Row) {
@@ -91,53 +111,35 @@ function onKey(event: KeyboardEvent) {
       @keydown="onKey"
       @blur="cursor = null"
     >
-      <svg :viewBox="`0 0 ${WIDTH} ${height}`" class="block w-full min-w-[46rem]" :aria-hidden="true">
-        <defs>
-          <pattern id="weave-nectar" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="5" height="5" fill="var(--nectar)" />
-            <rect width="1.3" height="5" fill="var(--ground)" opacity="0.5" />
-          </pattern>
-          <pattern id="weave-shelter" width="6" height="5" patternUnits="userSpaceOnUse">
-            <rect width="6" height="5" fill="var(--shelter)" />
-            <circle cx="3" cy="2.5" r="0.95" fill="var(--ground)" opacity="0.65" />
-          </pattern>
-          <pattern id="weave-special" width="5" height="5" patternUnits="userSpaceOnUse">
-            <rect width="5" height="5" fill="var(--special)" />
-            <path d="M0,2.5 h2.6" stroke="var(--ground)" stroke-width="1.2" opacity="0.6" />
-          </pattern>
-        </defs>
+      <svg :viewBox="`0 0 ${width} ${height}`" class="block w-full" :aria-hidden="true">
+        <BraidWeaves />
         <g v-for="(month, m) in MONTHS" :key="month">
-          <line :x1="xOf(m * 2)" :x2="xOf(m * 2)" y1="18" :y2="height - 18" stroke="var(--line)" stroke-width="0.7" />
-          <text :x="xOf(m * 2 + 1)" y="13" text-anchor="middle" font-size="12" fill="var(--quiet)">{{ month }}</text>
+          <line :x1="xOf(m * 2)" :x2="xOf(m * 2)" y1="18" :y2="height - 4" stroke="var(--line)" stroke-width="0.7" />
+          <text :x="xOf(m * 2 + 1)" y="13" text-anchor="middle" font-size="12" fill="var(--quiet)">
+            {{ narrow ? month[0] : month }}
+          </text>
         </g>
-        <rect :x="xOf(view.halfMonth)" y="18" :width="CELL" :height="height - 36" fill="var(--press)" opacity="0.12" />
+        <rect :x="xOf(view.halfMonth)" y="18" :width="cell" :height="height - 22" fill="var(--press)" opacity="0.12" />
 
         <g v-for="row in rows" :key="row.channel.target">
           <rect
-            :x="FRAME.left - 10"
+            :x="frame.left - 10"
             :y="row.top"
-            :width="FRAME.year + 16"
+            :width="frame.year + 16"
             :height="row.height"
             :rx="row.height / 2"
             fill="var(--bank)"
             opacity="0.75"
           />
           <g class="cursor-pointer" @click="view.explain({ kind: 'target', target: row.channel.target })">
-            <foreignObject x="0" :y="row.middle - 15" width="38" height="30"
-              ><CreatureGlyph :target="hereOf(row.channel.target).target" :size="37"
+            <foreignObject x="0" :y="nameY(row) - 16" :width="narrow ? 26 : 38" height="30"
+              ><CreatureGlyph :target="hereOf(row.channel.target).target" :size="narrow ? 25 : 37"
             /></foreignObject>
-            <text :x="44" :y="row.middle - 1" font-size="14.5" font-family="var(--font-serif)" fill="var(--ink)">
+            <text :x="narrow ? 30 : 44" :y="nameY(row)" font-size="14.5" font-family="var(--font-serif)" fill="var(--ink)">
               {{ hereOf(row.channel.target).target.common }}
-            </text>
-            <text
-              :x="44"
-              :y="row.middle + 12"
-              font-size="11.5"
-              font-style="italic"
-              font-family="var(--font-serif)"
-              fill="var(--quiet)"
-            >
-              {{ hereOf(row.channel.target).target.scientific }}
+              <tspan :x="narrow ? undefined : 44" :dy="narrow ? 0 : 13" font-size="11.5" font-style="italic" fill="var(--quiet)">
+                {{ hereOf(row.channel.target).target.scientific }}
+              </tspan>
             </text>
           </g>
           <g
@@ -148,9 +150,9 @@ function onKey(event: KeyboardEvent) {
           >
             <rect
               v-if="current && current.strand === strand"
-              :x="FRAME.left - 6"
+              :x="frame.left - 6"
               :y="y - size.strand / 2 - 2.5"
-              :width="FRAME.year + 10"
+              :width="frame.year + 10"
               :height="size.strand + 5"
               rx="5"
               fill="none"
@@ -166,7 +168,7 @@ function onKey(event: KeyboardEvent) {
                 <rect
                   :x="xOf(reach.first) + 1.5"
                   :y="y - size.strand / 2 - 0.5"
-                  :width="(reach.last - reach.first + 1) * CELL - 3"
+                  :width="(reach.last - reach.first + 1) * cell - 3"
                   :height="size.strand + 1"
                   :rx="size.strand / 2"
                   fill="var(--ground)"
@@ -178,12 +180,12 @@ function onKey(event: KeyboardEvent) {
               <template v-else>
                 <path
                   class="water"
-                  :d="reachPath(reach, y, size.strand, isJoined(strand, reach, -1), isJoined(strand, reach, 1))"
+                  :d="reachPath(frame, reach, y, size.strand, isJoined(strand, reach, -1), isJoined(strand, reach, 1))"
                   :fill="strand.stage === 'host' ? COLOURS.host : `url(#weave-${strand.stage})`"
                 />
                 <path
                   v-if="reach.verdict === 'thin'"
-                  :d="frayPath(reach, y, size.strand)"
+                  :d="frayPath(frame, reach, y, size.strand)"
                   stroke="var(--thin)"
                   stroke-width="1.3"
                   fill="none"
@@ -206,7 +208,7 @@ function onKey(event: KeyboardEvent) {
           </text>
           <path
             v-if="!row.channel.closes"
-            :d="`M${FRAME.left + FRAME.year + 8},${row.middle} h10 m4,0 l12,-6 m-12,6 h13 m-13,0 l12,6`"
+            :d="`M${frame.left + frame.year + 8},${row.middle} h10 m4,0 l12,-6 m-12,6 h13 m-13,0 l12,6`"
             :stroke="row.channel.verdict === 'open' ? 'var(--gap)' : 'var(--thin)'"
             stroke-width="1.5"
             stroke-dasharray="4 2.5"
@@ -225,7 +227,8 @@ function onKey(event: KeyboardEvent) {
           stroke-linecap="round"
         />
         <text
-          :x="WIDTH - 2"
+          v-if="!narrow"
+          :x="width - 2"
           y="14"
           text-anchor="end"
           font-size="16"
@@ -236,43 +239,16 @@ function onKey(event: KeyboardEvent) {
           {{ garden.served?.closed }} of {{ channels.length }} close
         </text>
         <line
-          :x1="xOf(view.halfMonth) + CELL / 2"
-          :x2="xOf(view.halfMonth) + CELL / 2"
+          :x1="xOf(view.halfMonth) + cell / 2"
+          :x2="xOf(view.halfMonth) + cell / 2"
           y1="18"
-          :y2="height - 18"
+          :y2="height - 4"
           stroke="var(--press)"
           stroke-width="1.6"
         />
-        <g :transform="`translate(${FRAME.left} ${height - 6})`" font-size="12" fill="var(--quiet)">
-          <g
-            v-for="(stage, i) in ['host', 'nectar', 'shelter', 'special'] as const"
-            :key="stage"
-            :transform="`translate(${i * 86} 0)`"
-          >
-            <rect y="-8" width="20" height="7" rx="3.5" :fill="stage === 'host' ? COLOURS.host : `url(#weave-${stage})`" />
-            <text x="25">{{ stage }}</text>
-          </g>
-          <g transform="translate(372 0)">
-            <path d="M0,-5 h20" stroke="var(--host)" stroke-width="3" />
-            <path d="M2,-8 l4,-2 m4,8 l4,2" stroke="var(--thin)" stroke-width="1.3" />
-            <text x="25">thin</text>
-          </g>
-          <g transform="translate(436 0)">
-            <rect
-              y="-9"
-              width="20"
-              height="8"
-              rx="4"
-              fill="none"
-              stroke="var(--gap)"
-              stroke-width="1.4"
-              stroke-dasharray="3 2.2"
-            />
-            <text x="25">open</text>
-          </g>
-        </g>
       </svg>
     </div>
+    <BraidLegend />
     <p class="min-h-6 text-sm text-quiet" aria-live="polite">
       {{
         told ||

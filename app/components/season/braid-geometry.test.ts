@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CELL, confluence, FRAME, frayPath, reachPath, rowsOf, WIDTH, xOf } from './braid-geometry';
+import { confluence, frayPath, NARROW, reachPath, rowsOf, WIDE, widthOf, xOf } from './braid-geometry';
 import type { Channel } from '~~/core/season/braid';
 
 const channel = (target: string, closes: boolean): Channel => ({
@@ -9,27 +9,34 @@ const channel = (target: string, closes: boolean): Channel => ({
   strands: [],
 });
 
-describe('the drawing of the braid', () => {
+describe.each([
+  ['wide', WIDE],
+  ['narrow', NARROW],
+])('the drawing of the braid, %s', (_, frame) => {
   it('lines months up with the year', () => {
-    expect(xOf(0)).toBe(FRAME.left);
-    expect(xOf(24)).toBeCloseTo(FRAME.left + 24 * CELL);
+    expect(xOf(frame, 0)).toBe(frame.left);
+    expect(xOf(frame, 12)).toBeCloseTo(frame.left + frame.year / 2);
   });
   it('keeps rows apart and within its height', () => {
-    const { rows, height } = rowsOf(Array.from({ length: 20 }, (_, i) => channel(`t${i}`, i % 2 === 0)));
-    rows.slice(1).forEach((row, i) => expect(row.top).toBeGreaterThanOrEqual(rows[i]!.top + rows[i]!.height));
+    const { rows, height } = rowsOf(
+      Array.from({ length: 20 }, (_, i) => channel(`t${i}`, i % 2 === 0)),
+      frame,
+    );
+    rows.slice(1).forEach((row, i) => expect(row.top - frame.name).toBeGreaterThanOrEqual(rows[i]!.top + rows[i]!.height));
     expect(rows.at(-1)!.top + rows.at(-1)!.height).toBeLessThan(height);
   });
   it('runs together what closes, as wide as there are cycles closed, inside the frame', () => {
-    const { rows, height } = rowsOf([channel('a', true), channel('b', false), channel('c', true), channel('d', true)]);
-    const { tributaries, width, middle } = confluence(rows, height);
+    const { rows, height } = rowsOf([channel('a', true), channel('b', false), channel('c', true), channel('d', true)], frame);
+    const { tributaries, width, middle } = confluence(rows, height, frame);
     expect(tributaries.map((stream) => stream.target)).toEqual(['a', 'c', 'd']);
     expect(width).toBeCloseTo(tributaries.reduce((sum, stream) => sum + stream.width, 0));
     expect(middle - width / 2).toBeGreaterThanOrEqual(0);
-    for (const stream of tributaries) expect(stream.path.endsWith(`L${WIDTH},${stream.path.split(',').at(-1)}`)).toBe(true);
+    for (const stream of tributaries)
+      expect(stream.path.endsWith(`L${widthOf(frame)},${stream.path.split(',').at(-1)}`)).toBe(true);
   });
   it('has no flow where nothing closes', () => {
-    const { rows, height } = rowsOf([channel('a', false)]);
-    expect(confluence(rows, height)).toMatchObject({ tributaries: [], width: 0 });
+    const { rows, height } = rowsOf([channel('a', false)], frame);
+    expect(confluence(rows, height, frame)).toMatchObject({ tributaries: [], width: 0 });
   });
   it('draws a thin reach less than half as wide as a closed one', () => {
     const reach = { first: 3, last: 5, cells: [] };
@@ -37,10 +44,10 @@ describe('the drawing of the braid', () => {
       const ys = [...path.matchAll(/,(-?[\d.]+)/g)].map((match) => Number(match[1]));
       return Math.max(...ys) - Math.min(...ys);
     };
-    const closed = heightOf(reachPath({ ...reach, verdict: 'closed' }, 50, 8, false, false));
-    const thin = heightOf(reachPath({ ...reach, verdict: 'thin' }, 50, 8, false, false));
+    const closed = heightOf(reachPath(frame, { ...reach, verdict: 'closed' }, 50, 8, false, false));
+    const thin = heightOf(reachPath(frame, { ...reach, verdict: 'thin' }, 50, 8, false, false));
     expect(closed).toBeCloseTo(8);
     expect(thin).toBeLessThan(closed / 2);
-    expect(frayPath({ ...reach, verdict: 'thin' }, 50, 8).length).toBeGreaterThan(0);
+    expect(frayPath(frame, { ...reach, verdict: 'thin' }, 50, 8).length).toBeGreaterThan(0);
   });
 });

@@ -2,9 +2,22 @@ import type { Channel, Reach, Strand } from '~~/core/season/braid';
 import { HALF_MONTHS } from '~~/core/model/half-month';
 
 /** Where everything of the braid lies, in the units of its drawing. Pure: the component only paints it. */
-export const FRAME = { left: 226, year: 732, right: 128, top: 30 };
-export const CELL = FRAME.year / HALF_MONTHS;
-export const WIDTH = FRAME.left + FRAME.year + FRAME.right;
+export interface Frame {
+  /** Width left of January, of the year, and right of December. */
+  left: number;
+  year: number;
+  right: number;
+  top: number;
+  /** Height kept above each channel for its name, where there is no room at the left. */
+  name: number;
+}
+export const WIDE: Frame = { left: 226, year: 732, right: 128, top: 30, name: 0 };
+/** For a phone: names above their channels, the year across the whole width. */
+export const NARROW: Frame = { left: 12, year: 312, right: 52, top: 24, name: 20 };
+
+export const widthOf = (frame: Frame) => frame.left + frame.year + frame.right;
+export const cellOf = (frame: Frame) => frame.year / HALF_MONTHS;
+export const xOf = (frame: Frame, halfMonth: number) => frame.left + halfMonth * cellOf(frame);
 
 export interface Size {
   strand: number;
@@ -32,14 +45,15 @@ export interface Row {
 const LANES = ['host', 'nectar', 'shelter', 'special'] as const;
 
 /** Rows from top to bottom, their strands in the order host, nectar, shelter, special; specials share one lane. */
-export function rowsOf(channels: readonly Channel[]): { rows: Row[]; height: number } {
+export function rowsOf(channels: readonly Channel[], frame: Frame): { rows: Row[]; height: number } {
   const size = sizeFor(channels.length);
-  let top = FRAME.top;
+  let top = frame.top;
   const rows = channels.map((channel) => {
     const lanes = LANES.filter((stage) => channel.strands.some((strand) => strand.stage === stage));
     const hasGap = channel.strands.some((strand) => strand.reaches.some((reach) => reach.verdict !== 'closed'));
     const bed = Math.max(2, lanes.length) * (size.strand + size.gap) - size.gap + 2 * size.pad;
     const height = bed + (hasGap ? size.words : 0);
+    top += frame.name;
     const row: Row = {
       channel,
       top,
@@ -53,16 +67,14 @@ export function rowsOf(channels: readonly Channel[]): { rows: Row[]; height: num
     top += height + 6;
     return row;
   });
-  return { rows, height: top + 26 };
+  return { rows, height: top + 12 };
 }
 
-export const xOf = (halfMonth: number) => FRAME.left + halfMonth * CELL;
-
 /** The water of a reach: full width where closed, narrowed at both ends where its neighbour is not, as a closed path. */
-export function reachPath(reach: Reach, y: number, width: number, before: boolean, after: boolean): string {
+export function reachPath(frame: Frame, reach: Reach, y: number, width: number, before: boolean, after: boolean): string {
   const half = (reach.verdict === 'thin' ? 0.42 : 1) * (width / 2);
-  const x0 = xOf(reach.first) + (before ? 0 : 1);
-  const x1 = xOf(reach.last + 1) - (after ? 0 : 1);
+  const x0 = xOf(frame, reach.first) + (before ? 0 : 1);
+  const x1 = xOf(frame, reach.last + 1) - (after ? 0 : 1);
   const taper = Math.min(7, (x1 - x0) / 3);
   return (
     `M${x0},${y} C${x0 + taper * 0.3},${y - half} ${x0 + taper * 0.6},${y - half} ${x0 + taper},${y - half}` +
@@ -73,9 +85,9 @@ export function reachPath(reach: Reach, y: number, width: number, before: boolea
 }
 
 /** Loose threads beside a thin reach: short strokes above and below, at set places so that they never flicker. */
-export function frayPath(reach: Reach, y: number, width: number): string {
-  const x0 = xOf(reach.first) + 4;
-  const x1 = xOf(reach.last + 1) - 4;
+export function frayPath(frame: Frame, reach: Reach, y: number, width: number): string {
+  const x0 = xOf(frame, reach.first) + 4;
+  const x1 = xOf(frame, reach.last + 1) - 4;
   let path = '';
   for (let x = x0, i = 0; x < x1; x += 6, i++) {
     const side = i % 2 === 0 ? -1 : 1;
@@ -92,17 +104,22 @@ export interface Tributary {
 }
 
 /** The channels that close, run together at the right-hand edge: the flow is as wide as there are cycles closed. */
-export function confluence(rows: readonly Row[], height: number): { tributaries: Tributary[]; middle: number; width: number } {
+export function confluence(
+  rows: readonly Row[],
+  height: number,
+  frame: Frame,
+): { tributaries: Tributary[]; middle: number; width: number } {
+  const reach = frame.right;
   const closing = rows.filter((row) => row.channel.closes);
-  const thick = Math.min(12, 140 / Math.max(1, closing.length));
+  const thick = Math.min(frame.right / 10, 140 / Math.max(1, closing.length));
   const width = closing.length * thick;
   const centre = closing.length ? closing.reduce((sum, row) => sum + row.middle, 0) / closing.length : height / 2;
-  const middle = Math.min(Math.max(centre, FRAME.top + width / 2), height - width / 2 - 30);
-  const x0 = FRAME.left + FRAME.year + 12;
-  const x1 = WIDTH;
+  const middle = Math.min(Math.max(centre, frame.top + width / 2), height - width / 2 - 30);
+  const x0 = frame.left + frame.year + reach / 10;
+  const x1 = widthOf(frame);
   const tributaries = closing.map((row, i) => {
     const y1 = middle - width / 2 + (i + 0.5) * thick;
-    const path = `M${x0},${row.middle} C${x0 + 52},${row.middle} ${x1 - 78},${y1} ${x1 - 30},${y1} L${x1},${y1}`;
+    const path = `M${x0},${row.middle} C${x0 + reach * 0.4},${row.middle} ${x1 - reach * 0.6},${y1} ${x1 - reach * 0.22},${y1} L${x1},${y1}`;
     return { target: row.channel.target, path, width: thick };
   });
   return { tributaries, middle, width };
