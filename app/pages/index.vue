@@ -1,20 +1,13 @@
 <script setup lang="ts">
-interface Summary {
-  id: string;
-  name: string;
-  region: string;
-  half_zone: string;
-  sites: number;
-  targets: number;
-  plantings: number;
-}
+import type { GardenSummary } from '~~/core/model/garden';
+
 const libraryStore = useLibraryStore();
 const notices = useNoticesStore();
-const gardens = ref<Summary[] | null>(null);
+const gardens = ref<GardenSummary[] | null>(null);
 
 async function load() {
   try {
-    [gardens.value] = await Promise.all([callApi<Summary[]>('GET', '/api/gardens'), libraryStore.load()]);
+    [gardens.value] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.load()]);
   } catch (error) {
     if (!isApiFault(error)) throw error;
     showError({ statusCode: error.status || 503, message: error.message, fatal: true });
@@ -32,7 +25,7 @@ async function told(work: () => Promise<unknown>) {
     notices.say(error.message, 'fault');
   }
 }
-const remove = (row: Summary) =>
+const remove = (row: GardenSummary) =>
   told(async () => {
     await callApi('DELETE', `/api/gardens/${row.id}`);
     notices.say(`${row.name} removed.`, 'done', () => told(() => callApi('POST', `/api/gardens/${row.id}/restore`, {})));
@@ -76,7 +69,7 @@ async function bringIn(event: Event) {
     </div>
     <p v-if="!gardens" class="py-10 text-quiet" role="status">Fetching the gardens …</p>
     <p v-else-if="gardens.length === 0" class="py-10">No garden yet. Make one: a region and a half-zone are enough to begin.</p>
-    <div v-else class="mt-3 relative overflow-x-auto" tabindex="0" role="region" aria-label="Table of gardens">
+    <ScrollRegion v-else class="mt-3" label="Table of gardens">
       <table class="tabular">
         <thead>
           <tr>
@@ -107,7 +100,7 @@ async function bringIn(event: Event) {
           </tr>
         </tbody>
       </table>
-    </div>
+    </ScrollRegion>
     <p class="mt-10 max-w-prose text-sm text-quiet">
       The library is general knowledge, cautiously put. Before you plant, check listings and poisonous plants with your local
       extension office.

@@ -7,25 +7,15 @@ import { areaUse } from '~~/core/quantities/quantities';
 import { bloomRidge } from '~~/core/bloom/ridge';
 import {
   LIVE_STATES,
-  type Garden,
   type GardenFields,
+  type GardenState,
   type GardenTarget,
-  type Plan,
   type Planting,
   type PlantingFields,
   type Site,
   type SiteFields,
   type TargetFields,
 } from '~~/core/model/garden';
-
-export interface GardenState {
-  garden: Garden;
-  sites: Site[];
-  targets: GardenTarget[];
-  plans: Plan[];
-  plantings: Planting[];
-  history: { undo: string | null; redo: string | null };
-}
 
 /**
  * The open garden and all that follows from it. Records come from the server and every change goes there; what

@@ -140,3 +140,26 @@ export type GardenFile = z.infer<typeof GardenFile>;
 
 /** States in which a planting counts as part of the plan. */
 export const LIVE_STATES: ReadonlySet<Planting['state']> = new Set(['planned', 'on-order', 'sown', 'in-ground']);
+
+/** Everything of one garden, as the server answers and the views read it. */
+export interface GardenState {
+  garden: Garden;
+  sites: Site[];
+  targets: GardenTarget[];
+  plans: Plan[];
+  /** Plantings of every plan. */
+  plantings: Planting[];
+  /** Labels of the change that would be undone, and of the one that would be done again. */
+  history: { undo: string | null; redo: string | null };
+}
+
+/** A garden as the list of gardens shows it. */
+export interface GardenSummary {
+  id: string;
+  name: string;
+  region: string;
+  half_zone: string;
+  sites: number;
+  targets: number;
+  plantings: number;
+}

@@ -3,6 +3,8 @@ import type {
   Garden,
   GardenFields,
   GardenFile,
+  GardenState,
+  GardenSummary,
   GardenTarget,
   Plan,
   Planting,
@@ -15,27 +17,6 @@ import type { Connection } from './connection';
 import { Fault } from './faults';
 import { historyOf, record } from './journal';
 import { readRow, readRows, writeRow, type Row, type TableName } from './tables';
-
-/** Everything of one garden, as the views read it. */
-export interface GardenState {
-  garden: Garden;
-  sites: Site[];
-  targets: GardenTarget[];
-  plans: Plan[];
-  /** Plantings of every plan. */
-  plantings: Planting[];
-  history: { undo: string | null; redo: string | null };
-}
-
-export interface GardenSummary {
-  id: string;
-  name: string;
-  region: string;
-  half_zone: string;
-  sites: number;
-  targets: number;
-  plantings: number;
-}
 
 const as = <T>(rows: unknown): T => rows as T;
 const newId = () => randomUUID();

@@ -52,13 +52,7 @@ function frost(key: 'last_frost' | 'first_frost', text: string | null) {
 
 <template>
   <form class="space-y-3" novalidate @submit.prevent="submit(clash?.revision ?? null)">
-    <div v-if="fault" role="alert" class="border-l-4 border-gap bg-raised p-2">
-      <p>{{ fault }} What you typed is still here.</p>
-      <p v-if="clash" class="mt-1 flex gap-2">
-        <button class="press press-main">Keep mine</button>
-        <button type="button" class="press" @click="takeTheirs">Take the other</button>
-      </p>
-    </div>
+    <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
     <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
       <TextField v-model="draft.name" label="Name of the garden" :error="errors.name" placeholder="Mill Lane yard" />
       <ChoiceField

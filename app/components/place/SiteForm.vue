@@ -57,13 +57,7 @@ function takeTheirs() {
       <DialogPanel class="mx-auto max-w-3xl border border-line bg-ground p-4 shadow-lg">
         <DialogTitle as="h2" class="mb-2">{{ site ? site.name : 'A new bed or container' }}</DialogTitle>
         <form class="space-y-3" novalidate @submit.prevent="submit">
-          <div v-if="fault" role="alert" class="border-l-4 border-gap bg-raised p-2">
-            <p>{{ fault }} What you typed is still here.</p>
-            <p v-if="clash" class="mt-1 flex gap-2">
-              <button class="press press-main">Keep mine</button>
-              <button type="button" class="press" @click="takeTheirs">Take the other</button>
-            </p>
-          </div>
+          <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
           <div class="grid gap-3 sm:grid-cols-2 md:grid-cols-3">
             <TextField v-model="draft.name" label="Name" :error="errors.name" placeholder="South bank" />
             <ChoiceField v-model="draft.kind" label="What it is" :choices="KINDS" :error="errors.kind" />

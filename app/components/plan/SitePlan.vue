@@ -60,7 +60,7 @@ function setYear(row: Planting, event: Event) {
     <p v-if="rows.length === 0" class="text-quiet">
       Nothing planned here. <NuxtLink class="link" :to="`/gardens/${garden.id}/match`">See what fits it</NuxtLink>.
     </p>
-    <div v-else class="relative overflow-x-auto" tabindex="0" role="region" :aria-label="`Plantings in ${site.name}`">
+    <ScrollRegion v-else :label="`Plantings in ${site.name}`">
       <table class="tabular text-sm">
         <thead>
           <tr>
@@ -78,7 +78,10 @@ function setYear(row: Planting, event: Event) {
           <tr
             v-for="{ planting, here } in rows"
             :key="planting.id"
-            :class="LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through'"
+            :class="[
+              LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through',
+              here.bloomShares[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
+            ]"
           >
             <th scope="row" class="font-normal">
               <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: planting.plant })">
@@ -144,6 +147,6 @@ function setYear(row: Planting, event: Event) {
           </tr>
         </tbody>
       </table>
-    </div>
+    </ScrollRegion>
   </section>
 </template>

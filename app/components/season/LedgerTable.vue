@@ -38,7 +38,7 @@ async function copy() {
       <button class="link ml-auto text-sm" @click="copy">Copy as text</button>
     </div>
     <p v-if="rows.length === 0" class="my-3">{{ onlyGaps ? 'No gaps: every cycle closes.' : 'No needs yet.' }}</p>
-    <div v-else class="relative overflow-x-auto" tabindex="0" role="region" aria-label="Ledger of needs">
+    <ScrollRegion v-else label="Ledger of needs">
       <table class="tabular text-sm">
         <thead>
           <tr>
@@ -70,6 +70,6 @@ async function copy() {
           </tr>
         </tbody>
       </table>
-    </div>
+    </ScrollRegion>
   </section>
 </template>

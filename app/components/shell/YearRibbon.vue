@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { frostFree } from '~~/core/climate/frost';
+import { frostFree, growingDaysLeft } from '~~/core/climate/frost';
 import { dayName, firstDay, halfMonthName, HALF_MONTHS, lastDay } from '~~/core/model/half-month';
 
 const garden = useGardenStore();
@@ -31,7 +31,9 @@ const ridge = computed(() => {
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const inWords = computed(() => {
   const area = garden.ridge[view.halfMonth] ?? 0;
-  return `${halfMonthName(view.halfMonth)}: ${view.area(area)} of the plan in flower`;
+  const left = growingDaysLeft(firstDay(view.halfMonth), garden.garden!);
+  const days = left === 0 ? 'no growing days left' : left === 365 ? 'no frost ahead' : `${left} growing days left`;
+  return `${halfMonthName(view.halfMonth)}: ${view.area(area)} of the plan in flower, ${days}`;
 });
 const seasonWords = computed(() =>
   season.value.days === 365

@@ -38,7 +38,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
       <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
         No bed yet. Add one with its area, its hours of sun and its soil: every verdict starts there.
       </p>
-      <div v-else class="mt-2 relative overflow-x-auto" tabindex="0" role="region" aria-label="Table of sites">
+      <ScrollRegion v-else class="mt-2" label="Table of sites">
         <table class="tabular">
           <thead>
             <tr>
@@ -84,7 +84,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
             </tr>
           </tbody>
         </table>
-      </div>
+      </ScrollRegion>
     </section>
     <section class="mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>

@@ -59,7 +59,7 @@ function asks(here: TargetHere) {
       The library holds no species for {{ garden.almanac?.region.name }} yet. The beds can be surveyed meanwhile; targets can be
       chosen as soon as the library grows.
     </p>
-    <div v-else class="mt-2 relative overflow-x-auto" tabindex="0" role="region" aria-label="Table of targets">
+    <ScrollRegion v-else class="mt-2" label="Table of targets">
       <table class="tabular">
         <thead>
           <tr>
@@ -120,6 +120,6 @@ function asks(here: TargetHere) {
           </tr>
         </tbody>
       </table>
-    </div>
+    </ScrollRegion>
   </div>
 </template>
