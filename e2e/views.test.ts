@@ -55,9 +55,11 @@ describe('reasons and dialogs', () => {
   it('are accessible when open', async () => {
     const page = await openPage(browser);
     await page.goto(`${app.url}/gardens/kettle-pond-commons/match`);
+    await page.getByLabel('Name or kind').fill('turtlehead');
     await page.getByRole('button', { name: /^White turtlehead in South bank: unsuitable/ }).click();
     await page.getByRole('complementary', { name: 'Reasons' }).getByText('Too dry: move it to a wetter bed.').waitFor();
     await expectAccessible(page, 'fit reasons');
+    await page.getByRole('heading', { level: 1 }).click();
     await page.keyboard.press('/');
     await page.getByRole('combobox', { name: 'What to find' }).fill('cybele');
     await page.getByRole('option', { name: /Great spangled fritillary/ }).waitFor();

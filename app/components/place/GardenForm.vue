@@ -5,15 +5,17 @@ import { frostFree } from '~~/core/climate/frost';
 import { UNITS } from '~~/core/model/units';
 import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS, zoneChoices } from './choices';
 
-/** The place of a garden, new or kept. `start` gives what the form opens with. */
+/** The place of a garden: kept at a revision, or new (null). `start` gives what the form opens with. */
 const props = defineProps<{
   start: GardenFields;
-  isNew: boolean;
+  revision: number | null;
   keep: (fields: GardenFields, revision: number | null) => Promise<void>;
 }>();
 const libraryStore = useLibraryStore();
 const view = useViewStore();
-const { draft, errors, fault, saving, save } = useDraft(GardenFields, () => ({ ...props.start }));
+const { draft, errors, fault, saving, save, restart } = useDraft(GardenFields, () => ({ ...props.start }));
+// The revision the draft was begun at: a change made elsewhere since is a clash, not written over.
+const begunAt = ref(props.revision);
 const clash = shallowRef<(GardenFields & { revision: number }) | null>(null);
 const units = computed(() => UNITS[view.units]);
 const regions = computed(() => libraryStore.library?.regions ?? []);
@@ -34,15 +36,35 @@ const season = computed(() => {
   return whole.success ? `${frostFree(whole.data).days} frost-free days` : '';
 });
 
-async function submit(revision: number | null) {
-  const result = await save((fields) => props.keep(fields, revision));
+watch(
+  () => props.revision,
+  (revision, before) => {
+    // A form nobody has typed in follows the record; one that somebody has keeps what was typed.
+    if (revision === before || JSON.stringify(draft.value) !== opened) return;
+    restart();
+    follow();
+  },
+);
+let opened = JSON.stringify(draft.value);
+function follow() {
+  begunAt.value = props.revision;
+  opened = JSON.stringify(draft.value);
+  clash.value = null;
+}
+
+async function submit() {
+  const result = await save((fields) => props.keep(fields, clash.value?.revision ?? begunAt.value));
   if (typeof result === 'object' && result.status === 409) clash.value = result.current as typeof clash.value;
-  else if (result === 'kept') clash.value = null;
+  else if (result === 'kept') {
+    await nextTick();
+    follow();
+  }
 }
 function takeTheirs() {
-  const { revision: _, ...fields } = clash.value!;
+  const { revision, ...fields } = clash.value!;
   draft.value = GardenFields.parse(fields);
-  clash.value = null;
+  follow();
+  begunAt.value = revision;
   fault.value = '';
 }
 function frost(key: 'last_frost' | 'first_frost', text: string | null) {
@@ -51,7 +73,7 @@ function frost(key: 'last_frost' | 'first_frost', text: string | null) {
 </script>
 
 <template>
-  <form class="space-y-3" novalidate @submit.prevent="submit(clash?.revision ?? null)">
+  <form class="space-y-3" novalidate @submit.prevent="submit">
     <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
     <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
       <TextField v-model="draft.name" label="Name of the garden" :error="errors.name" placeholder="Mill Lane yard" />
@@ -133,6 +155,6 @@ function frost(key: 'last_frost' | 'first_frost', text: string | null) {
       <ChoiceField v-model="draft.school_pots" label="Pots over winter" :error="errors.school_pots" :choices="SCHOOL_POTS" />
     </div>
     <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
-    <button class="press press-main" :disabled="saving">{{ isNew ? 'Make this garden' : 'Save the place' }}</button>
+    <button class="press press-main" :disabled="saving">{{ revision === null ? 'Make this garden' : 'Save the place' }}</button>
   </form>
 </template>

@@ -20,6 +20,6 @@ useHead({ title: 'A new garden · Outwash' });
     <p class="mb-4 max-w-prose text-quiet">
       Name it, choose the region and the half-zone: frosts and position follow from them, and each can be overruled.
     </p>
-    <GardenForm :start="start" is-new :keep="keep" />
+    <GardenForm :start="start" :revision="null" :keep="keep" />
   </main>
 </template>

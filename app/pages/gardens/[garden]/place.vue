@@ -5,22 +5,10 @@ import { DRAINAGES, FEATURE_WORDS, SUN_WHEN } from '~/components/place/choices';
 const garden = useGardenStore();
 const view = useViewStore();
 const editing = ref<{ site: Site | null } | null>(null);
-const formVersion = ref(0);
 const fields = computed(() => {
   const { id: _id, revision: _revision, ...rest } = garden.garden!;
   return rest;
 });
-// The form keeps the revision it opened with: a change made elsewhere since is a clash, not overwritten.
-const revision = ref(garden.garden!.revision);
-watch(
-  () => garden.state?.history.undo,
-  () => {
-    if (garden.garden && garden.garden.revision !== revision.value) {
-      revision.value = garden.garden.revision;
-      formVersion.value++;
-    }
-  },
-);
 const wordsOf = (list: readonly { value: string; words: string }[], value: string) =>
   list.find((row) => row.value === value)?.words.split(':')[0];
 </script>
@@ -88,12 +76,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
     </section>
     <section class="mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>
-      <GardenForm
-        :key="formVersion"
-        :start="fields"
-        :is-new="false"
-        :keep="(kept, mine) => garden.saveGarden(kept, mine ?? revision)"
-      />
+      <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => garden.saveGarden(kept, at!)" />
     </section>
     <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
   </div>

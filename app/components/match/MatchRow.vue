@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { dayName } from '~~/core/model/half-month';
+import { DIMENSION_LABELS } from '~~/core/fit/explain';
+import type { Fit } from '~~/core/fit/fit';
+import type { MatchRow } from '~/composables/useMatch';
+
+/** One plant against every site. */
+defineProps<{ row: MatchRow }>();
+const garden = useGardenStore();
+const view = useViewStore();
+/** What holds a cell back most. */
+const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dimension].toLowerCase() : '');
+</script>
+
+<template>
+  <tr :class="row.inFlower ? 'bg-raised' : ''">
+    <th scope="row" class="font-normal">
+      <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: row.here.plant.id })">
+        <PlantGlyph :plant="row.here.plant" :size="32" />
+        <span>
+          <span class="creature underline decoration-line underline-offset-2">{{ row.here.plant.common }}</span>
+          <span class="block text-xs text-quiet">
+            <em class="font-serif">{{ row.here.plant.scientific }}</em> · {{ row.here.status.status }}
+            <strong v-if="row.planted" class="text-press"> · {{ row.planted }} in the plan</strong>
+          </span>
+        </span>
+      </button>
+      <span v-if="row.refused" class="block max-w-56 text-xs text-gap"
+        ><strong>Refused.</strong> {{ row.gates[0]!.sentence }}</span
+      >
+    </th>
+    <td class="max-w-52">
+      <span
+        v-for="host in row.hostOf"
+        :key="host.target"
+        class="block leading-tight"
+        :class="host.rank === 'trap' ? 'font-semibold text-gap' : 'text-host'"
+      >
+        {{ host.rank === 'trap' ? 'trap for' : host.rank === 'poor' ? 'poor host of' : 'host of' }} {{ host.common }}
+      </span>
+      <span
+        v-if="row.nectarFor.length"
+        class="block leading-tight text-nectar"
+        :title="row.nectarFor.map((n) => n.common).join(', ')"
+      >
+        nectar for {{ row.nectarFor.length === 1 ? row.nectarFor[0]!.common : row.nectarFor.length }}
+      </span>
+      <span v-if="!row.hostOf.length && !row.nectarFor.length" class="text-quiet">none of the chosen</span>
+    </td>
+    <td>
+      <YearStrip
+        :shares="row.here.bloomShares"
+        :colour="row.here.plant.colour_hex"
+        :label="row.here.bloom ? `${dayName(row.here.bloom.from)} to ${dayName(row.here.bloom.to)}` : 'no flowers'"
+      />
+    </td>
+    <td v-for="(fit, i) in row.fits" :key="garden.sites[i]!.id">
+      <button
+        class="text-left leading-tight hover:underline"
+        :aria-label="`${row.here.plant.common} in ${garden.sites[i]!.name}: ${fit.verdict}${short(fit) ? `, ${short(fit)}` : ''}`"
+        @click="view.explain({ kind: 'fit', plant: row.here.plant.id, site: garden.sites[i]!.id })"
+      >
+        <FitMark :verdict="fit.verdict" />
+        <span v-if="short(fit)" class="block text-xs text-quiet">{{ short(fit) }}</span>
+      </button>
+    </td>
+  </tr>
+</template>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { useVirtualizer } from '@tanstack/vue-virtual';
+import type { MatchRow } from '~/composables/useMatch';
+
+/** Plants against sites. Only the rows in sight are drawn: the library is long and a press must be answered at once. */
+const props = defineProps<{ rows: MatchRow[] }>();
+const garden = useGardenStore();
+const frame = ref<HTMLElement | null>(null);
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: props.rows.length,
+    getScrollElement: () => frame.value,
+    getItemKey: (index: number) => props.rows[index]!.here.plant.id,
+    estimateSize: () => 46,
+    overscan: 4,
+    initialRect: { width: 900, height: 560 },
+  })),
+);
+const shown = computed(() => virtualizer.value.getVirtualItems());
+const above = computed(() => shown.value[0]?.start ?? 0);
+const below = computed(() => virtualizer.value.getTotalSize() - (shown.value.at(-1)?.end ?? 0));
+watch(
+  () => props.rows[0]?.here.plant.id,
+  () => frame.value?.scrollTo({ top: 0 }),
+);
+</script>
+
+<template>
+  <div
+    ref="frame"
+    class="relative mt-2 max-h-[70vh] overflow-auto border-y border-line"
+    tabindex="0"
+    role="region"
+    aria-label="Plants against sites"
+  >
+    <table class="tabular text-sm" :aria-rowcount="rows.length + 1">
+      <thead class="sticky top-0 z-10 bg-ground">
+        <tr aria-rowindex="1">
+          <th scope="col">Plant</th>
+          <th scope="col">Serves</th>
+          <th scope="col">Flowers</th>
+          <th v-for="site in garden.sites" :key="site.id" scope="col">{{ site.name }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-if="above > 0" aria-hidden="true">
+          <td :colspan="3 + garden.sites.length" class="p-0!" :style="{ height: `${above}px` }" />
+        </tr>
+        <MatchRow
+          v-for="item in shown"
+          :key="String(item.key)"
+          :ref="(row) => virtualizer.measureElement((row as { $el: Element } | null)?.$el ?? null)"
+          :row="rows[item.index]!"
+          :data-index="item.index"
+          :aria-rowindex="item.index + 2"
+        />
+        <tr v-if="below > 0" aria-hidden="true">
+          <td :colspan="3 + garden.sites.length" class="p-0!" :style="{ height: `${below}px` }" />
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
