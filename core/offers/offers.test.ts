@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { coverage, type CoverageInput } from '../coverage/coverage';
 import { offersFor, withChange } from './offers';
-import { gapLabel, gapSentence, percent } from './words';
+import { gapLabel, gapSentence, offerEffect, percent } from './words';
 import { gardenOf, GARDEN, host, plant, planting, site, target, type World } from '../testing/worked-garden';
 
 const world: World = {
@@ -99,6 +99,12 @@ describe('words for gaps', () => {
     expect(gapLabel(few, few.gaps)).toBe('patch too small');
     const lone = needIn(gardenOf(world, flowers.slice(1)), 'nectar');
     expect(gapSentence(here, lone)).toBe('Only 1 kind in bloom of 2 wanted, early May to late May.');
+  });
+  it('say what an offer would do', () => {
+    const offer = { before: 0, after: 0.5, gapsBefore: 4, gapsAfter: 4, closes: false };
+    expect(offerEffect(offer)).toBe('Helps, but does not close it: from 0 % to 50 %');
+    expect(offerEffect({ ...offer, gapsAfter: 1 })).toBe('Closes 3 of the 4 half-months that are short');
+    expect(offerEffect({ ...offer, after: 2, gapsAfter: 0, closes: true })).toBe('Closes it: from 0 % to 100 %');
   });
   it('percentages never round up to enough', () => {
     expect([percent(0.999), percent(1), percent(3), percent(0.29)]).toEqual(['99 %', '100 %', '100 %', '29 %']);

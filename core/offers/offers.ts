@@ -23,6 +23,9 @@ export interface Offer {
   /** The need's ratio now and with the change made. */
   before: number;
   after: number;
+  /** Half-months that stay short of what is needed, now and with the change made. */
+  gapsBefore: number;
+  gapsAfter: number;
   closes: boolean;
   /** Native here; true for changes that are not plants. */
   native: boolean;
@@ -251,6 +254,8 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
       sentence: wordsFor(change, input, almanac),
       before: covered.ratio,
       after: need.ratio,
+      gapsBefore: covered.gaps.length,
+      gapsAfter: need.gaps.length,
       closes: need.verdict === 'closed',
       native,
       fit: verdict,
@@ -262,7 +267,7 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
       attempt({ kind: 'plant', plant: c.here.plant.id, site_id: c.site.id, count: c.count }, c.here.status.native, c.verdict),
     ),
   ].filter((offer): offer is Offer => offer !== null);
-  offers.sort((a, b) => Number(b.closes) - Number(a.closes) || Number(b.native) - Number(a.native));
+  offers.sort((a, b) => a.gapsAfter - b.gapsAfter || Number(b.native) - Number(a.native));
   misses.sort((a, b) => a.distance - b.distance);
   return { offers: offers.slice(0, MOST_OFFERED), nearMisses: misses.slice(0, 4).map(({ plant, why }) => ({ plant, why })) };
 }

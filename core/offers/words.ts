@@ -1,11 +1,20 @@
 import type { TargetHere } from '../almanac/almanac';
 import type { NeedCoverage } from '../coverage/types';
+import type { Offer } from './offers';
 import { halfMonthsInWords } from '../model/half-month';
 import type { SpecialNeed } from '../model/vocabulary';
 
 /** A ratio as a percentage, rounded down so that nothing short of enough ever reads as 100 %. */
 export function percent(ratio: number): string {
   return `${Math.floor(Math.min(1, ratio) * 100 + 1e-9)} %`;
+}
+
+/** What an offer would change: `Closes it`, or how many of the short half-months it mends, or how far it lifts the figure. */
+export function offerEffect(offer: Pick<Offer, 'before' | 'after' | 'gapsBefore' | 'gapsAfter' | 'closes'>): string {
+  const { before, after, gapsBefore, gapsAfter, closes } = offer;
+  if (closes) return `Closes it: from ${percent(before)} to ${percent(after)}`;
+  if (gapsAfter < gapsBefore) return `Closes ${gapsBefore - gapsAfter} of the ${gapsBefore} half-months that are short`;
+  return `Helps, but does not close it: from ${percent(before)} to ${percent(after)}`;
 }
 
 /** A gap in a sentence: what is missing, when, by how much. */

@@ -47,7 +47,7 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
       </span>
       <span v-if="!row.hostOf.length && !row.nectarFor.length" class="text-quiet">none of the chosen</span>
     </td>
-    <td>
+    <td class="hidden sm:table-cell">
       <YearStrip
         :shares="row.here.bloomShares"
         :colour="row.here.plant.colour_hex"

@@ -38,7 +38,7 @@ watch(
         <tr aria-rowindex="1">
           <th scope="col">Plant</th>
           <th scope="col">Serves</th>
-          <th scope="col">Flowers</th>
+          <th scope="col" class="hidden sm:table-cell">Flowers</th>
           <th v-for="site in garden.sites" :key="site.id" scope="col">{{ site.name }}</th>
         </tr>
       </thead>

@@ -150,9 +150,27 @@ function frost(key: 'last_frost' | 'first_frost', text: string | null) {
       </p>
     </fieldset>
     <div class="grid gap-3 xl:grid-cols-3">
-      <ChoiceField v-model="draft.school_plants" label="Which plants" :error="errors.school_plants" :choices="SCHOOL_PLANTS" />
-      <ChoiceField v-model="draft.school_autumn" label="In autumn" :error="errors.school_autumn" :choices="SCHOOL_AUTUMN" />
-      <ChoiceField v-model="draft.school_pots" label="Pots over winter" :error="errors.school_pots" :choices="SCHOOL_POTS" />
+      <ChoiceField
+        v-model="draft.school_plants"
+        label="Which plants"
+        :error="errors.school_plants"
+        hint="By default natives first: most caterpillars eat nothing else. Invasives are refused in all three."
+        :choices="SCHOOL_PLANTS"
+      />
+      <ChoiceField
+        v-model="draft.school_autumn"
+        label="In autumn"
+        :error="errors.school_autumn"
+        hint="By default left standing: chrysalises and stem nesters winter there."
+        :choices="SCHOOL_AUTUMN"
+      />
+      <ChoiceField
+        v-model="draft.school_pots"
+        label="Pots over winter"
+        :error="errors.school_pots"
+        hint="How much hardier a plant in a pot must be; by default the safer."
+        :choices="SCHOOL_POTS"
+      />
     </div>
     <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
     <button class="press press-main" :disabled="saving">{{ revision === null ? 'Make this garden' : 'Save the place' }}</button>

@@ -36,18 +36,18 @@ export const MOISTURES = [
 export const SALTS = words({ none: 'none', some: 'some: road spray or sea wind', high: 'high: shore or salted verge' });
 export const KINDS = words({ bed: 'bed in the ground', container: 'container or group of pots' });
 export const SCHOOL_PLANTS = words({
-  'natives-first': 'natives first, harmless others fill gaps (default: most larvae eat natives)',
+  'natives-first': 'natives first, others fill gaps',
   'natives-only': 'natives only',
-  'any-harmless': 'whatever feeds them; invasives are refused here too',
+  'any-harmless': 'whatever feeds them, but invasives',
 });
 export const SCHOOL_AUTUMN = words({
-  leave: 'leave standing until spring (default: chrysalises winter there)',
+  leave: 'leave standing until spring',
   cut: 'cut to 20–45 cm',
   clear: 'clear the beds',
 });
 export const SCHOOL_POTS = words({
-  'two-zones': 'outdoors, plants two zones hardier (default: the safer)',
-  'one-zone': 'outdoors, plants one zone hardier',
+  'two-zones': 'outdoors, two zones hardier',
+  'one-zone': 'outdoors, one zone hardier',
   indoors: 'moved indoors',
 });
 export const FEATURE_WORDS: Record<string, string> = {

@@ -66,7 +66,7 @@ function setYear(row: Planting, event: Event) {
           <tr>
             <th scope="col">Plant</th>
             <th scope="col">Count</th>
-            <th scope="col" class="text-right!">Ground</th>
+            <th scope="col" class="hidden text-right! sm:table-cell">Ground</th>
             <th scope="col">Flowers</th>
             <th scope="col">Fit</th>
             <th scope="col">State</th>
@@ -105,7 +105,9 @@ function setYear(row: Planting, event: Event) {
                 @change="setCount(planting, $event)"
               />
             </td>
-            <td class="text-right whitespace-nowrap">{{ view.area(groundM2(here.plant, planting.count)) }}</td>
+            <td class="hidden text-right whitespace-nowrap sm:table-cell">
+              {{ view.area(groundM2(here.plant, planting.count)) }}
+            </td>
             <td>
               <YearStrip
                 :shares="here.bloomShares"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { offersFor, type Offer } from '~~/core/offers/offers';
-import { gapSentence, needName, percent, ratioWords } from '~~/core/offers/words';
+import { gapSentence, needName, offerEffect, ratioWords } from '~~/core/offers/words';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
@@ -56,8 +56,7 @@ async function take(offer: Offer) {
             {{ offer.sentence }}
           </button>
           <p class="text-sm text-quiet">
-            {{ offer.closes ? 'Closes it' : 'Helps, but does not close it' }}: from {{ percent(offer.before) }} to
-            {{ percent(offer.after) }}{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
+            {{ offerEffect(offer) }}{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
             <button
               v-if="offer.change.kind === 'plant'"
               class="link"

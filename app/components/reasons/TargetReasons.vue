@@ -65,7 +65,9 @@ const size = computed(() => {
       <ul class="text-sm">
         <li v-for="row in hosts" :key="row.plant" class="mt-0.5">
           <button class="link" @click="view.explain({ kind: 'plant', plant: row.plant })">{{ garden.nameOf(row.plant) }}</button>
-          <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : 'text-quiet'"> {{ row.host.rank }}</span>
+          <span class="ml-1" :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : 'text-quiet'">{{
+            row.host.rank
+          }}</span>
           <span v-if="row.host.note" class="text-quiet">: {{ row.host.note }}</span>
         </li>
       </ul>

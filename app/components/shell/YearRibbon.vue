@@ -29,11 +29,12 @@ const ridge = computed(() => {
   return `${path} L${WIDTH},${py} L${WIDTH},${GROUND - 3} Z`;
 });
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-const inWords = computed(() => {
-  const area = garden.ridge[view.halfMonth] ?? 0;
+const flowering = computed(
+  () => `${halfMonthName(view.halfMonth)}: ${view.area(garden.ridge[view.halfMonth] ?? 0)} of the plan in flower`,
+);
+const growing = computed(() => {
   const left = growingDaysLeft(firstDay(view.halfMonth), garden.garden!);
-  const days = left === 0 ? 'no growing days left' : left === 365 ? 'no frost ahead' : `${left} growing days left`;
-  return `${halfMonthName(view.halfMonth)}: ${view.area(area)} of the plan in flower, ${days}`;
+  return left === 0 ? 'no growing days left' : left === 365 ? 'no frost ahead' : `${left} growing days left`;
 });
 const seasonWords = computed(() =>
   season.value.days === 365
@@ -46,7 +47,9 @@ const seasonWords = computed(() =>
   <section class="relative" aria-label="The year">
     <div class="flex flex-wrap items-baseline justify-between gap-x-4 px-1 text-sm text-quiet">
       <span>
-        <strong class="text-press">{{ inWords }}</strong>
+        <strong class="text-press"
+          >{{ flowering }}<span class="hidden sm:inline">, {{ growing }}</span></strong
+        >
       </span>
       <span class="hidden md:inline">{{ seasonWords }}</span>
     </div>
@@ -84,7 +87,7 @@ const seasonWords = computed(() =>
         step="1"
         :value="view.halfMonth"
         aria-label="Half-month shown"
-        :aria-valuetext="inWords"
+        :aria-valuetext="`${flowering}, ${growing}`"
         @input="view.moveTo(Number(($event.target as HTMLInputElement).value))"
       />
     </div>

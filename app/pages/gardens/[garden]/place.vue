@@ -45,8 +45,10 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
           <tbody>
             <tr v-for="site in garden.sites" :id="`site-${site.id}`" :key="site.id">
               <th scope="row">
-                <span class="creature">{{ site.name }}</span>
-                <span v-if="site.notes" class="block max-w-56 text-sm font-normal text-quiet">{{ site.notes }}</span>
+                <button class="creature text-left underline decoration-line underline-offset-2" @click="editing = { site }">
+                  {{ site.name }}
+                </button>
+                <span v-if="site.notes" class="hidden max-w-56 text-sm font-normal text-quiet sm:block">{{ site.notes }}</span>
               </th>
               <td class="text-right whitespace-nowrap">{{ view.area(site.area_m2) }}</td>
               <td
