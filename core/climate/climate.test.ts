@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { containerZone, zoneOfTemperature, zoneTemperatures } from './zones';
-import { frostFree, frostFreeShare, growingDaysLeft } from './frost';
+import { frostFree, growingDaysLeft } from './frost';
 import { seasonalShift, springDelay } from './shift';
 import { dailyNormals, degreeDays, degreeDayYear } from './degree-days';
 import { libraryOf } from '../testing/worked-garden';
@@ -36,7 +36,6 @@ describe('frost', () => {
   it('leaves none in November, the whole year where it is not usual', () => {
     expect(growingDaysLeft(310, here)).toBe(0);
     expect(frostFree({ last_frost: null, first_frost: null }).days).toBe(365);
-    expect(frostFreeShare({ last_frost: null, first_frost: null })).toEqual(new Array(24).fill(1));
   });
 });
 

@@ -1,4 +1,4 @@
-import { dayOfMonthDay, shareOfHalfMonth, HALF_MONTHS } from '../model/half-month';
+import { dayOfMonthDay } from '../model/half-month';
 
 export interface Frosts {
   /** Average last frost of spring and first of autumn, `MM-DD`; null where none is usual. */
@@ -22,10 +22,4 @@ export function growingDaysLeft(day: number, frosts: Frosts): number {
   const season = frostFree(frosts);
   if (season.days === 365) return 365;
   return day > season.to ? 0 : season.to - Math.max(day, season.from) + 1;
-}
-
-/** Share (0–1) of each half-month that is free of frost. */
-export function frostFreeShare(frosts: Frosts): number[] {
-  const { from, to, days } = frostFree(frosts);
-  return Array.from({ length: HALF_MONTHS }, (_, h) => (days === 0 ? 0 : shareOfHalfMonth(h, from, to)));
 }

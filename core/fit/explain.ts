@@ -1,4 +1,5 @@
 import type { Plant } from '../model/reference';
+import { metricArea, type AreaWords } from '../model/units';
 import { HALF_ZONES } from '../model/vocabulary';
 import { footprintM2 } from '../quantities/quantities';
 import { DIMENSIONS, outside, siteZoneIndex, type Dimension, type FitPlace, type FitSite, type Grade } from './dimensions';
@@ -38,7 +39,13 @@ const moistureRange = (min: number, max: number) =>
 const hours = (h: number) => `${h} h`;
 const round = (x: number, digits = 1) => Number(x.toFixed(digits));
 
-type Wording = (plant: Plant, site: FitSite, place: FitPlace, grade: Grade) => Omit<FitReason, 'dimension' | 'label' | 'grade'>;
+type Wording = (
+  plant: Plant,
+  site: FitSite,
+  place: FitPlace,
+  grade: Grade,
+  area: AreaWords,
+) => Omit<FitReason, 'dimension' | 'label' | 'grade'>;
 
 const WORDING: Record<Dimension, Wording> = {
   cold(plant, site, place, grade) {
@@ -102,7 +109,7 @@ const WORDING: Record<Dimension, Wording> = {
           : grade === 1
             ? dry
               ? 'A shallow basin or weekly water would do.'
-              : 'Raise it 15 cm on a mound.'
+              : 'Raise it 15 cm (6 in) on a mound.'
             : dry
               ? 'Too dry: move it to a wetter bed.'
               : 'Too wet: move it to a drier bed.',
@@ -161,10 +168,10 @@ const WORDING: Record<Dimension, Wording> = {
       remedy: grade ? 'Set it behind a hedge or wall, out of the salt wind.' : '',
     };
   },
-  room(plant, site, _place, grade) {
+  room(plant, site, _place, grade, area) {
     return {
-      here: `${round(site.area_m2, 2)} m²`,
-      wants: `${round(footprintM2(plant), 2)} m² for one grown plant`,
+      here: area(site.area_m2),
+      wants: `${area(footprintM2(plant))} for one grown plant`,
       margin: round(site.area_m2 - footprintM2(plant), 2),
       remedy: grade ? 'Choose a bigger bed or a smaller plant.' : '',
     };
@@ -180,11 +187,11 @@ const WORDING: Record<Dimension, Wording> = {
 };
 
 /** Every dimension of a fit in words: what is here, what the plant wants, the margin and the remedy, worst first. */
-export function explainFit(plant: Plant, site: FitSite, place: FitPlace): FitReason[] {
+export function explainFit(plant: Plant, site: FitSite, place: FitPlace, area: AreaWords = metricArea): FitReason[] {
   return (Object.keys(DIMENSIONS) as Dimension[])
     .map((dimension) => {
       const grade = DIMENSIONS[dimension](plant, site, place);
-      return { dimension, label: DIMENSION_LABELS[dimension], grade, ...WORDING[dimension](plant, site, place, grade) };
+      return { dimension, label: DIMENSION_LABELS[dimension], grade, ...WORDING[dimension](plant, site, place, grade, area) };
     })
     .filter((reason) => reason.dimension !== 'container' || site.kind === 'container')
     .sort((a, b) => b.grade - a.grade);

@@ -123,7 +123,7 @@ export const GardenFile = z
           message: `No plan has the id ${planting.plan_id}.`,
         });
     });
-    if (file.plans.filter((plan) => plan.current).length !== 1)
+    if (file.plans.length > 0 && file.plans.filter((plan) => plan.current).length !== 1)
       context.addIssue({ code: 'custom', path: ['plans'], message: 'Exactly one plan is the current one.' });
   });
 

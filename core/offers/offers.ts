@@ -7,6 +7,7 @@ import { explainFit } from '../fit/explain';
 import { fit, type FitVerdict } from '../fit/fit';
 import { gates } from '../gates/gates';
 import type { Planting, Site } from '../model/garden';
+import { metricArea, type AreaWords } from '../model/units';
 import type { Feature, SpecialNeed } from '../model/vocabulary';
 import { areaUse, groundM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
@@ -176,7 +177,12 @@ function wordsFor(change: Change, input: CoverageInput, almanac: Almanac): strin
  * What would serve a need that is thin or open: changes tried on the plan and ranked by whether they close it,
  * nativeness, fit and ground taken; and the plants that would do but for something, nearest first.
  */
-export function offersFor(input: CoverageInput, targetId: string, covered: NeedCoverage): Offers {
+export function offersFor(
+  input: CoverageInput,
+  targetId: string,
+  covered: NeedCoverage,
+  areaWords: AreaWords = metricArea,
+): Offers {
   const { almanac, sites, garden } = input;
   const target = almanac.targets.get(targetId);
   if (!target || covered.verdict === 'closed') return { offers: [], nearMisses: [] };
@@ -204,7 +210,7 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
       }
       const { verdict, limits } = fit(here.plant, site, almanac.place);
       if (verdict === 'unsuitable') {
-        const worst = explainFit(here.plant, site, almanac.place)[0]!;
+        const worst = explainFit(here.plant, site, almanac.place, areaWords)[0]!;
         const hard = limits.filter((l) => l.grade === 2).length;
         miss(`${site.name}: ${worst.label.toLowerCase()} is ${worst.here}, it wants ${worst.wants}.`, 10 * hard + limits.length);
         continue;
@@ -216,7 +222,7 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
         miss(
           count > MOST_COUNT
             ? `${site.name}: it would take ${count} of them.`
-            : `${site.name}: ${count} take ${area.toFixed(1)} m², ${Math.max(0, left).toFixed(1)} m² is left.`,
+            : `${site.name}: ${count} take ${areaWords(area)}, ${areaWords(Math.max(0, left))} is left.`,
           5 + area / Math.max(0.1, left),
         );
         continue;

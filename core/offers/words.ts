@@ -2,6 +2,7 @@ import type { TargetHere } from '../almanac/almanac';
 import type { NeedCoverage } from '../coverage/types';
 import type { Offer } from './offers';
 import { halfMonthsInWords } from '../model/half-month';
+import { metricArea, type AreaWords } from '../model/units';
 import type { SpecialNeed } from '../model/vocabulary';
 
 /** A ratio as a percentage, rounded down so that nothing short of enough ever reads as 100 %. */
@@ -18,7 +19,7 @@ export function offerEffect(offer: Pick<Offer, 'before' | 'after' | 'gapsBefore'
 }
 
 /** A gap in a sentence: what is missing, when, by how much. */
-export function gapSentence(target: TargetHere, covered: NeedCoverage): string {
+export function gapSentence(target: TargetHere, covered: NeedCoverage, area: AreaWords = metricArea): string {
   const { need, gaps, limit } = covered;
   if (covered.verdict === 'closed') return 'Nothing is missing.';
   const when = halfMonthsInWords(gaps);
@@ -39,7 +40,7 @@ export function gapSentence(target: TargetHere, covered: NeedCoverage): string {
       ? `${least.kinds === 0 ? 'No kind' : `Only ${least.kinds} kind`} in bloom of ${need.kinds} wanted, ${when}.`
       : `${n(least.supply)} of ${need.demand} units of nectar in bloom, ${when}.`;
   if (need.stage === 'shelter')
-    return `${n(least.supply)} of ${need.demand} m² of ${SHELTER_NAMES[target.target.overwinters_in]} left through the winter.`;
+    return `${area(least.supply)} of the ${area(need.demand)} of ${SHELTER_NAMES[target.target.overwinters_in]} wanted is left through the winter.`;
   return `${SPECIAL_NAMES[need.special!]}: none in ${when}.`;
 }
 
@@ -73,7 +74,7 @@ export function needName(need: NeedCoverage['need'], target: TargetHere['target'
 }
 
 /** How a need's figure comes about: the weakest half-month, supply against demand, in the need's unit. */
-export function ratioWords(target: TargetHere, covered: NeedCoverage): string {
+export function ratioWords(target: TargetHere, covered: NeedCoverage, area: AreaWords = metricArea): string {
   const { need } = covered;
   const least = covered.cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
   const when = halfMonthsInWords([least.halfMonth]);
@@ -82,7 +83,8 @@ export function ratioWords(target: TargetHere, covered: NeedCoverage): string {
     return `At its weakest, ${when}: leaf for ${supply} larvae (likely ${Math.floor(least.supply * 0.6)} to ${Math.ceil(least.supply * 1.4)}) of ${need.demand} wanted a brood; largest patch ${percent(covered.patch ?? 0)} of one that is found; ${least.kinds} ${least.kinds === 1 ? 'kind' : 'kinds'}.`;
   if (need.stage === 'nectar')
     return `At its weakest, ${when}: ${supply} of ${need.demand} units (square metres in bloom × value) and ${least.kinds} of ${need.kinds} kinds.`;
-  if (need.stage === 'shelter') return `${supply} of ${need.demand} m² of ${SHELTER_NAMES[target.target.overwinters_in]}.`;
+  if (need.stage === 'shelter')
+    return `${area(least.supply)} of ${SHELTER_NAMES[target.target.overwinters_in]}, of the ${area(need.demand)} wanted.`;
   return 'Present or not; unmet it is thin, and open only where adults cannot feed without it.';
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ageShare, areaPerPlant, areaUse, countForArea, crownM2, groundM2 } from './quantities';
+import { ageShare, areaPerPlant, areaUse, countForArea, crownM2, groundM2, roomFor } from './quantities';
 import { plant, planting, site } from '../testing/worked-garden';
 
 describe('spacing', () => {
@@ -13,6 +13,11 @@ describe('spacing', () => {
     expect(groundM2(plant('x', { kind: 'tree', spacing_cm: 800 }), 2)).toBe(2);
     expect(groundM2(plant('x', { kind: 'vine', spacing_cm: 120 }), 2)).toBe(0.5);
     expect(groundM2(plant('x', { spacing_cm: 50 }), 4)).toBe(1);
+  });
+  it('what is left has room for whole plants, and none where it is overfull', () => {
+    expect(roomFor(plant('x', { spacing_cm: 50 }), 1.9)).toBe(7);
+    expect(roomFor(plant('x', { spacing_cm: 50 }), -1)).toBe(0);
+    expect(roomFor(plant('x', { kind: 'tree', spacing_cm: 800 }), 3)).toBe(3);
   });
   it('a bed knows what is used and left, lost plants apart', () => {
     const plants = new Map([['x', plant('x', { spacing_cm: 100 })]]);

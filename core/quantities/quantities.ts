@@ -33,6 +33,11 @@ export function groundM2(plant: Plant, count: number): number {
   return count * (plant.kind === 'tree' ? Math.min(each, SETTINGS.quantities.treeGroundM2) : each);
 }
 
+/** Plants of a kind, grown, that an area (m²) still holds: whole plants only, none where it is overfull. */
+export function roomFor(plant: Plant, area_m2: number): number {
+  return Math.max(0, Math.floor(area_m2 / groundM2(plant, 1) + 1e-9));
+}
+
 export interface AreaUse {
   area_m2: number;
   used_m2: number;

@@ -42,7 +42,7 @@ export const SCHOOL_PLANTS = words({
 });
 export const SCHOOL_AUTUMN = words({
   leave: 'leave standing until spring',
-  cut: 'cut to 20–45 cm',
+  cut: 'cut to 20–45 cm (8–18 in)',
   clear: 'clear the beds',
 });
 export const SCHOOL_POTS = words({

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { groundM2 } from '~~/core/quantities/quantities';
+import { groundM2, roomFor } from '~~/core/quantities/quantities';
 
 const props = defineProps<{ plant: string; site: string; refused: boolean }>();
 const garden = useGardenStore();
@@ -11,6 +11,8 @@ const left = computed(() => garden.areas.get(props.site)?.left_m2 ?? 0);
 const drift = here.value.kind === 'tree' ? 1 : here.value.kind === 'shrub' || here.value.kind === 'vine' ? 1 : 5;
 const count = ref(drift);
 const ground = computed(() => groundM2(here.value, count.value || 0));
+/** Plants of this kind that the ground left would still hold. */
+const room = computed(() => roomFor(here.value, left.value));
 const valid = computed(() => Number.isInteger(count.value) && count.value >= 1 && count.value <= 5000);
 const busy = ref(false);
 
@@ -33,7 +35,7 @@ async function add() {
     <p class="mt-1 text-sm" :class="ground > left ? 'text-gap' : 'text-quiet'">
       {{
         valid
-          ? `They take ${view.area(ground)} when grown; ${view.area(Math.max(0, left))} is left.`
+          ? `They take ${view.area(ground)} when grown; ${view.area(Math.max(0, left))} is left, room for ${room}.`
           : 'Give a whole number from 1.'
       }}
       <template v-if="valid && ground > left"> They would crowd each other or what is there.</template>

@@ -3,11 +3,14 @@ import { explainFit } from '~~/core/fit/explain';
 
 const props = defineProps<{ plant: string; site: string }>();
 const garden = useGardenStore();
+const view = useViewStore();
 const here = computed(() => garden.almanac?.plants.get(props.plant));
 const site = computed(() => garden.sites.find((row) => row.id === props.site));
 const column = computed(() => garden.sites.findIndex((row) => row.id === props.site));
 const fit = computed(() => garden.fits.get(props.plant)?.[column.value]);
-const reasons = computed(() => (here.value && site.value ? explainFit(here.value.plant, site.value, garden.almanac!.place) : []));
+const reasons = computed(() =>
+  here.value && site.value ? explainFit(here.value.plant, site.value, garden.almanac!.place, view.area) : [],
+);
 const gates = computed(() => garden.gatesByPlant.get(props.plant) ?? []);
 const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
 </script>

@@ -15,7 +15,9 @@ const covered = computed(() =>
     ?.needs.find((row) => row.need.stage === props.stage && row.need.special === props.special),
 );
 const answer = computed(() =>
-  covered.value && garden.input ? offersFor(garden.input, props.target, covered.value) : { offers: [], nearMisses: [] },
+  covered.value && garden.input
+    ? offersFor(garden.input, props.target, covered.value, view.area)
+    : { offers: [], nearMisses: [] },
 );
 /** What each planting gives at its best half-month of the need. */
 const givers = computed(() => {
@@ -44,8 +46,10 @@ async function take(offer: Offer) {
       <CreatureGlyph :target="here.target" :size="34" />
       {{ here.target.common }}: {{ needName(covered.need, here.target) }}
     </h3>
-    <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered) }}</p>
-    <p class="text-sm text-quiet">Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered) }}</p>
+    <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.area) }}</p>
+    <p class="text-sm text-quiet">
+      Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered, view.area) }}
+    </p>
     <p v-if="now" class="text-sm text-quiet">At the ribbon’s handle: <VerdictMark :verdict="now.verdict" /></p>
 
     <template v-if="covered.verdict !== 'closed'">

@@ -56,7 +56,7 @@ const size = computed(() => {
           >
             <VerdictMark :verdict="row.verdict" /> {{ needName(row.need, here.target) }}
           </button>
-          <span v-if="row.verdict !== 'closed'" class="text-quiet">: {{ gapSentence(here, row) }}</span>
+          <span v-if="row.verdict !== 'closed'" class="text-quiet">: {{ gapSentence(here, row, view.area) }}</span>
         </li>
       </ul>
     </template>

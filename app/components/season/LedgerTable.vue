@@ -20,7 +20,7 @@ async function copy() {
       need.verdict,
       percent(need.ratio),
       halfMonthsInWords(need.gaps),
-      gapSentence(here, need),
+      gapSentence(here, need, view.area),
     ].join('\t'),
   );
   await navigator.clipboard.writeText(['species\tneed\tverdict\tserved\tgaps\twhat is missing', ...lines].join('\n'));
@@ -66,7 +66,7 @@ async function copy() {
             <td><VerdictMark :verdict="need.verdict" /></td>
             <td class="text-right whitespace-nowrap">{{ percent(need.ratio) }}</td>
             <td>{{ halfMonthsInWords(need.need.halfMonths) }}</td>
-            <td>{{ need.verdict === 'closed' ? '' : gapSentence(here, need) }}</td>
+            <td>{{ need.verdict === 'closed' ? '' : gapSentence(here, need, view.area) }}</td>
           </tr>
         </tbody>
       </table>

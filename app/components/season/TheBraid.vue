@@ -83,7 +83,7 @@ const told = computed(() => {
   const { row, strand } = current.value;
   const cell = strand.need.cells.find((c) => c.halfMonth === view.halfMonth);
   const target = hereOf(row.channel.target);
-  return `${target.target.common}, ${needName(strand.need.need, target.target)}, ${halfMonthName(view.halfMonth)}: ${cell ? cell.verdict : 'not needed'}. ${gapSentence(target, strand.need)}`;
+  return `${target.target.common}, ${needName(strand.need.need, target.target)}, ${halfMonthName(view.halfMonth)}: ${cell ? cell.verdict : 'not needed'}. ${gapSentence(target, strand.need, view.area)}`;
 });
 function onKey(event: KeyboardEvent) {
   const last = steps.value.length - 1;

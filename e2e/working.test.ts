@@ -1,0 +1,241 @@
+import { readFileSync } from 'node:fs';
+import type { Browser, Page } from 'playwright-core';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { openBrowser, openPage } from './browser';
+import { startApp, type RunningApp } from './running-app';
+
+/** The smaller presses of a gardener's day, each in the real interface. */
+let app: RunningApp;
+let browser: Browser;
+let page: Awaited<ReturnType<typeof openPage>>;
+const KETTLE = '/gardens/kettle-pond-commons';
+
+beforeAll(async () => {
+  [app, browser] = await Promise.all([startApp(), openBrowser()]);
+});
+afterAll(async () => {
+  await browser.close();
+  await app.stop();
+});
+beforeEach(async () => {
+  page = await openPage(browser);
+});
+afterEach(async () => {
+  expect(page.faults).toEqual([]);
+  await page.context().close();
+});
+
+const reasons = (of: Page = page) => of.getByRole('complementary', { name: 'Reasons' });
+async function undoAll() {
+  const { body } = await app.call('GET', `/api${KETTLE}`);
+  if (body.history.undo) {
+    await app.call('POST', `/api${KETTLE}/undo`, {});
+    await undoAll();
+  }
+}
+afterEach(undoAll);
+
+describe('the plan', () => {
+  const rowOf = (name: string) => page.getByRole('row', { name: new RegExp(name) });
+  it('lets a lost plant go out of the sums and marks the year of a new one', async () => {
+    await page.goto(`${app.url}${KETTLE}/plan`);
+    await page.getByLabel('State of Common blue violet').selectOption('lost');
+    await page.getByRole('link', { name: /Season 6 of 10 close/ }).waitFor();
+    await page.getByLabel('State of Stiff-leaved aster').selectOption('in-ground');
+    const year = String(new Date().getFullYear());
+    await expect.poll(() => page.getByLabel('Year Stiff-leaved aster was planted').inputValue()).toBe(year);
+  });
+  it('takes a planting out and brings it back with Redo and Undo', async () => {
+    await page.goto(`${app.url}${KETTLE}/plan`);
+    await page.getByRole('button', { name: 'Take out Beach plum' }).click();
+    await rowOf('Beach plum').waitFor({ state: 'detached' });
+    const header = page.getByRole('banner');
+    await header.getByRole('button', { name: 'Undo' }).click();
+    await rowOf('Beach plum').waitFor();
+    await header.getByRole('button', { name: 'Redo' }).click();
+    await rowOf('Beach plum').waitFor({ state: 'detached' });
+  });
+  it('does not take a count that is none', async () => {
+    await page.goto(`${app.url}${KETTLE}/plan`);
+    const count = page.getByLabel('Count of Beach plum');
+    await count.fill('0');
+    await count.press('Tab');
+    await expect.poll(() => count.inputValue()).toBe('1');
+  });
+  it('says when a bed is planted too full', async () => {
+    await page.goto(`${app.url}${KETTLE}/plan`);
+    const count = page.getByLabel('Count of Beach plum');
+    await count.fill('9');
+    await count.press('Tab');
+    // Nine at 1.8 m take 29.16 m², the rest of the bank 12.14: 11.3 m² (122 square feet) over its 30.
+    await page.getByText(/122 sq ft too much/).waitFor();
+  });
+});
+
+describe('targets', () => {
+  it('a greater ambition asks more and opens what was closed', async () => {
+    await page.goto(`${app.url}${KETTLE}/targets`);
+    await page.getByLabel('Ambition for Monarch').selectOption('thrives');
+    await page.getByRole('link', { name: /Targets 4 unserved/ }).waitFor();
+    await page.getByLabel('Ambition for Monarch').selectOption('visits');
+    await page.getByRole('link', { name: /Targets 3 unserved/ }).waitFor();
+  });
+  it('one let go leaves the braid', async () => {
+    await page.goto(`${app.url}${KETTLE}/targets`);
+    await page.getByRole('button', { name: 'Let go Question mark' }).click();
+    await page.getByText('9 chosen of 12').waitFor();
+    await page.keyboard.press('5');
+    await page.getByText('7 of 9 life cycles close').first().waitFor();
+  });
+  it('tells the marks, the flight and the hosts of a species', async () => {
+    await page.goto(`${app.url}${KETTLE}/targets`);
+    await page.getByRole('button', { name: /Monarch Danaus plexippus/ }).click();
+    const panel = reasons();
+    await panel.getByText('Flies late May to late October here, 3 broods.').waitFor();
+    await panel.getByRole('button', { name: 'Black swallow-wort' }).click();
+    await panel.getByText(/listed as noxious here/).waitFor();
+  });
+});
+
+describe('offers that are not plants', () => {
+  it('a dish of fruit for the sap feeder', async () => {
+    await page.goto(`${app.url}${KETTLE}/season`);
+    await page.getByText('no fruit').click();
+    await reasons().getByRole('button', { name: 'Add a dish of ripe fruit to Under the oaks' }).click();
+    await reasons().getByText('Nothing is missing.').waitFor();
+    await page.keyboard.press('1');
+    await page
+      .getByRole('row', { name: /Under the oaks/ })
+      .getByText('dish of ripe fruit')
+      .waitFor();
+  });
+  it('leaving the stems, where a cleared autumn took the shelter', async () => {
+    const file = JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'));
+    await app.call('POST', '/api/gardens/import', {
+      ...file,
+      garden: { ...file.garden, id: 'swept-yard', name: 'Swept yard', school_autumn: 'clear' },
+      targets: [{ target: 'papilio-polyxenes', ambition: 'breeds', priority: 1 }],
+      // Eight at 40 cm: 1.28 m² of stems, of the 1 m² wanted.
+      plantings: file.plantings
+        .filter((row: { plant: string }) => row.plant === 'zizia-aurea')
+        .map((row: object) => ({ ...row, count: 8 })),
+    });
+    await page.goto(`${app.url}/gardens/swept-yard/season`);
+    const row = page.getByRole('row').filter({ hasText: 'standing stems' });
+    expect(await row.textContent()).toContain('open');
+    await row.getByRole('button').click();
+    await reasons().getByRole('button', { name: 'Leave stems and leaves standing until spring' }).click();
+    await reasons().getByText('Nothing is missing.').waitFor();
+    expect(await row.textContent()).toContain('closed');
+  });
+  it('what would serve but for something is named with it', async () => {
+    await page.goto(`${app.url}${KETTLE}/season`);
+    await page.locator('svg text', { hasText: 'no host' }).click();
+    await reasons()
+      .getByText(/room to grow is 323 sq ft, it wants 872 sq ft for one grown plant/)
+      .waitFor();
+  });
+});
+
+describe('remembered choices', () => {
+  it('units and dusk are as they were left', async () => {
+    await page.goto(`${app.url}${KETTLE}/place`);
+    await page
+      .getByRole('row', { name: /South bank/ })
+      .getByText('323 sq ft')
+      .waitFor();
+    await page.getByRole('button', { name: 'Units: feet' }).click();
+    await page
+      .getByRole('row', { name: /South bank/ })
+      .getByText('30 m²')
+      .waitFor();
+    await page.getByRole('button', { name: 'Dusk' }).click();
+    await page.reload();
+    await page
+      .getByRole('row', { name: /South bank/ })
+      .getByText('30 m²')
+      .waitFor();
+    expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
+  });
+});
+
+describe('keys', () => {
+  it('are listed, and rest while something is typed', async () => {
+    await page.goto(`${app.url}${KETTLE}/season`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await page.keyboard.press('?');
+    await page.getByRole('dialog').getByText('move back and on through the year').waitFor();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('3');
+    await page.getByLabel('Name or kind').pressSequentially('2 [ /');
+    await page.getByText('No plant passes all of these.').waitFor();
+    expect(page.url()).toContain('/match');
+  });
+  it('find a bed and a plant', async () => {
+    await page.goto(`${app.url}${KETTLE}/season`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await page.keyboard.press('/');
+    await page.getByRole('combobox', { name: 'What to find' }).fill('swale');
+    await page.getByRole('option', { name: /The swale/ }).click();
+    await page.getByRole('heading', { name: 'Beds and containers' }).waitFor();
+    await page.keyboard.press('/');
+    await page.getByRole('combobox', { name: 'What to find' }).fill('zizia');
+    await page.keyboard.press('Enter');
+    await reasons().getByText('Flowers gold 1 May to 15 June here.').waitFor();
+    await page.keyboard.press('/');
+    await page.getByRole('combobox', { name: 'What to find' }).fill('xyzzy');
+    await page.getByText('Nothing here has that name.').waitFor();
+  });
+});
+
+describe('the match', () => {
+  it('sorts by first bloom and by height, and filters to natives', async () => {
+    await page.goto(`${app.url}${KETTLE}/match`);
+    const first = () => page.locator('tbody .creature').first().textContent();
+    await page.getByRole('combobox', { name: /^Sorted by/ }).selectOption('bloom');
+    await expect.poll(first).toBe('Pussy willow');
+    await page.getByRole('combobox', { name: /^Sorted by/ }).selectOption('height');
+    await expect.poll(first).toBe("Bird's-foot violet");
+    const count = async () => Number((await page.getByText(/of \d+ plants, against/).textContent())!.split(' ')[0]);
+    const all = await count();
+    await page.getByLabel('native here').check();
+    await expect.poll(count).toBeLessThan(all);
+  });
+  it('shows no sites before there are any', async () => {
+    await app.call('POST', '/api/gardens', {
+      ...JSON.parse(readFileSync('demo/juniper-wash.json', 'utf8')).garden,
+      name: 'Bare yard',
+    });
+    await page.goto(`${app.url}/gardens/bare-yard/match`);
+    await page.getByText('No site to match against yet.').waitFor();
+    await page.getByRole('link', { name: 'Add a bed' }).click();
+    await page.getByText('No bed yet.').waitFor();
+  });
+});
+
+describe('the ledger', () => {
+  it('shows gaps only when asked', async () => {
+    await page.goto(`${app.url}${KETTLE}/season`);
+    await page.getByLabel('gaps only').check();
+    // The hummingbird's nectar, the checkerspot's and question mark's hosts, and the fruit.
+    await expect.poll(() => page.getByRole('region', { name: 'Ledger of needs' }).locator('tbody tr').count()).toBe(4);
+  });
+});
+
+describe('files', () => {
+  it('a garden goes out and comes in again beside itself', async () => {
+    await page.goto(`${app.url}${KETTLE}/place`);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'Export the garden as a file' }).click(),
+    ]);
+    const file = JSON.parse(readFileSync(await download.path(), 'utf8'));
+    expect(download.suggestedFilename()).toBe('kettle-pond-commons.json');
+    await page.goto(app.url);
+    const buffer = Buffer.from(JSON.stringify({ ...file, garden: { ...file.garden, name: 'Twin Pond' } }));
+    await page.getByLabel('Bring in a garden file').setInputFiles({ name: 'twin.json', mimeType: 'application/json', buffer });
+    await page.getByText('Twin Pond brought in.').waitFor();
+    await page.getByRole('link', { name: 'Twin Pond' }).click();
+    await page.getByText('7 of 10 life cycles close').first().waitFor();
+  });
+});
