@@ -33,8 +33,8 @@ export async function startApp(): Promise<RunningApp> {
     server = spawn(process.execPath, ['.output/server/index.mjs'], {
       env: {
         ...process.env,
-        HOST: '127.0.0.1',
-        PORT: String(port),
+        NITRO_HOST: '127.0.0.1',
+        NITRO_PORT: String(port),
         OUTWASH_DATABASE: join(folder, 'outwash.sqlite'),
         OUTWASH_ROOT: process.cwd(),
         OUTWASH_LOG: 'silent',

@@ -4,8 +4,8 @@ import { join } from 'node:path';
 import { build, checkNode, installPackages, ROOT, say, stopWith } from './steps.mjs';
 
 /** Installs, builds, makes the database with the demo gardens and serves them. */
-const host = process.env.HOST ?? '127.0.0.1';
-const port = process.env.PORT ?? '4173';
+const host = process.env.OUTWASH_HOST ?? '127.0.0.1';
+const port = process.env.OUTWASH_PORT ?? '4173';
 const database = process.env.OUTWASH_DATABASE ?? join(ROOT, 'data/outwash.sqlite');
 
 checkNode();
@@ -15,12 +15,20 @@ say(existsSync(database) ? `Opening the database ${database}` : `Making the data
 const server = spawn(process.execPath, ['.output/server/index.mjs'], {
   cwd: ROOT,
   stdio: 'inherit',
-  env: { ...process.env, HOST: host, PORT: port, OUTWASH_ROOT: ROOT, OUTWASH_DATABASE: database, NODE_ENV: 'production' },
+  env: {
+    ...process.env,
+    NITRO_HOST: host,
+    NITRO_PORT: port,
+    OUTWASH_ROOT: ROOT,
+    OUTWASH_DATABASE: database,
+    NODE_ENV: 'production',
+  },
 });
 let ended = false;
 server.on('exit', (code) => {
   ended = true;
-  if (code) stopWith(`The server stopped with code ${code}. If the port is taken, choose another:  PORT=4180 npm run demo`);
+  if (code)
+    stopWith(`The server stopped with code ${code}. If the port is taken, choose another:  OUTWASH_PORT=4180 npm run demo`);
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 
