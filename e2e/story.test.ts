@@ -255,6 +255,28 @@ describe('two windows on one bed', () => {
   });
 });
 
+describe('two windows on one planting', () => {
+  it('the second is told, and may keep its count', async () => {
+    const [one, two] = await Promise.all([openPage(browser), openPage(browser)]);
+    for (const page of [one, two]) {
+      await page.goto(`${app.url}/gardens/kettle-pond-commons/plan`);
+      await page.getByLabel('Count of Moss phlox').waitFor();
+    }
+    const count = (page: Page) => page.getByLabel('Count of Moss phlox');
+    await count(one).fill('9');
+    await count(one).press('Tab');
+    await one.getByText('Moss phlox changed.').waitFor();
+    await count(two).fill('12');
+    await count(two).press('Tab');
+    await two.getByRole('alert').getByText('This planting was changed in another window').waitFor();
+    await expect.poll(() => count(two).inputValue()).toBe('9');
+    await two.getByRole('alert').getByRole('button', { name: 'Keep mine' }).click();
+    await two.getByText('Moss phlox changed.').waitFor();
+    await expect.poll(() => count(two).inputValue()).toBe('12');
+    for (const page of [one, two]) await page.context().close();
+  });
+});
+
 describe('the place form', () => {
   it('keeps what was typed while something else changes, and follows an undo when nothing was', async () => {
     const page = await openPage(browser);

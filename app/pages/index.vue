@@ -28,7 +28,10 @@ async function told(work: () => Promise<unknown>) {
 const remove = (row: GardenSummary) =>
   told(async () => {
     await callApi('DELETE', `/api/gardens/${row.id}`);
-    notices.say(`${row.name} removed.`, 'done', () => told(() => callApi('POST', `/api/gardens/${row.id}/restore`, {})));
+    notices.say(`${row.name} removed.`, 'done', {
+      label: 'Undo',
+      run: () => told(() => callApi('POST', `/api/gardens/${row.id}/restore`, {})),
+    });
   });
 async function bringIn(event: Event) {
   const field = event.target as HTMLInputElement;

@@ -86,17 +86,22 @@ export const useGardenStore = defineStore('garden', () => {
 
   async function change(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown, said: string) {
     take(await callApi<GardenState>(method, `/api/gardens/${id.value}${path}`, body));
-    notices.say(said, 'done', () => step('undo'));
+    notices.say(said, 'done', { label: 'Undo', run: () => step('undo') });
   }
-  /** A change whose fault is a notice, for presses that have no form to show it beside. */
-  async function attempt(work: () => Promise<void>): Promise<boolean> {
+  /**
+   * A change whose fault is a notice, for presses that have no form to show it beside. Where somebody else changed
+   * the record meanwhile, the notice offers to make the change all the same: `again` makes it at their revision.
+   */
+  async function attempt(work: () => Promise<void>, again?: (revision: number) => Promise<void>): Promise<boolean> {
     try {
       await work();
       return true;
     } catch (error) {
       if (!isApiFault(error)) throw error;
-      notices.say(error.message, 'fault');
-      if (error.status === 409 && error.current) await load(id.value);
+      const theirs = error.status === 409 ? (error.current as { revision: number } | null) : null;
+      const keep = theirs && again ? { label: 'Keep mine', run: () => attempt(() => again(theirs.revision), again) } : null;
+      notices.say(error.message, 'fault', keep);
+      if (theirs) await load(id.value);
       return false;
     }
   }
@@ -117,15 +122,17 @@ export const useGardenStore = defineStore('garden', () => {
   const commonOf = (target: string) => almanac.value?.targets.get(target)?.target.common ?? target;
   const chooseTarget = (fields: TargetFields) =>
     attempt(() => change('POST', '/targets', fields, `${commonOf(fields.target)} chosen.`));
-  const saveTarget = (row: GardenTarget, fields: Partial<TargetFields>) =>
-    attempt(() =>
+  const saveTarget = (row: GardenTarget, fields: Partial<TargetFields>) => {
+    const { id: targetId, revision, ...before } = row;
+    const save = (at: number) =>
       change(
         'PUT',
-        `/targets/${row.id}`,
-        { revision: row.revision, fields: { target: row.target, ambition: row.ambition, priority: row.priority, ...fields } },
+        `/targets/${targetId}`,
+        { revision: at, fields: { ...before, ...fields } },
         `${commonOf(row.target)} changed.`,
-      ),
-    );
+      );
+    return attempt(() => save(revision), save);
+  };
   const letGo = (row: GardenTarget) =>
     attempt(() => change('DELETE', `/targets/${row.id}`, undefined, `${commonOf(row.target)} let go.`));
 
@@ -146,10 +153,15 @@ export const useGardenStore = defineStore('garden', () => {
       return change('POST', '/plantings', fields, `${count} ${nameOf(plant)} added to ${siteName(site_id)}.`);
     });
   const savePlanting = (row: Planting, fields: Partial<PlantingFields>) => {
-    const { id: _id, revision, plan_id: _plan, ...before } = row;
-    return attempt(() =>
-      change('PUT', `/plantings/${row.id}`, { revision, fields: { ...before, ...fields } }, `${nameOf(row.plant)} changed.`),
-    );
+    const { id: plantingId, revision, plan_id: _plan, ...before } = row;
+    const save = (at: number) =>
+      change(
+        'PUT',
+        `/plantings/${plantingId}`,
+        { revision: at, fields: { ...before, ...fields } },
+        `${nameOf(row.plant)} changed.`,
+      );
+    return attempt(() => save(revision), save);
   };
   const takeOut = (row: Planting) =>
     attempt(() => change('DELETE', `/plantings/${row.id}`, undefined, `${nameOf(row.plant)} taken out of the plan.`));

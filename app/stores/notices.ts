@@ -2,8 +2,8 @@ export interface Notice {
   id: number;
   text: string;
   tone: 'done' | 'fault';
-  /** Offers to take back what was done. */
-  undo: (() => Promise<void>) | null;
+  /** What may be done about it: take it back, or insist. */
+  action: { label: string; run: () => Promise<unknown> } | null;
 }
 
 /** Short sentences about what was just done or could not be. */
@@ -14,9 +14,9 @@ export const useNoticesStore = defineStore('notices', () => {
   function dismiss(id: number) {
     notices.value = notices.value.filter((notice) => notice.id !== id);
   }
-  function say(text: string, tone: Notice['tone'] = 'done', undo: Notice['undo'] = null) {
+  function say(text: string, tone: Notice['tone'] = 'done', action: Notice['action'] = null) {
     const id = next++;
-    notices.value = [...notices.value.slice(-2), { id, text, tone, undo }];
+    notices.value = [...notices.value.slice(-2), { id, text, tone, action }];
     // A fault stays until it has been read; what went well may go by itself.
     if (tone === 'done') setTimeout(() => dismiss(id), 8000);
   }

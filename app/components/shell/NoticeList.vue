@@ -1,7 +1,7 @@
 <script setup lang="ts">
 const store = useNoticesStore();
 
-async function undo(id: number, work: () => Promise<void>) {
+async function act(id: number, work: () => Promise<unknown>) {
   store.dismiss(id);
   await work();
 }
@@ -20,7 +20,9 @@ async function undo(id: number, work: () => Promise<void>) {
       :class="notice.tone === 'fault' ? 'border-gap' : 'border-press'"
     >
       <span class="grow">{{ notice.text }}</span>
-      <button v-if="notice.undo" class="underline underline-offset-2" @click="undo(notice.id, notice.undo)">Undo</button>
+      <button v-if="notice.action" class="underline underline-offset-2" @click="act(notice.id, notice.action.run)">
+        {{ notice.action.label }}
+      </button>
       <button class="underline underline-offset-2" @click="store.dismiss(notice.id)">Close</button>
     </div>
   </div>
