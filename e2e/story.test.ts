@@ -189,6 +189,16 @@ describe('the match', () => {
       for (const name of await table.locator('tbody .creature').allTextContents()) seen.add(name);
     }
     expect(seen.size).toBe(total);
+    // At rest it stays at rest: measuring rows must not move them.
+    await page.waitForTimeout(400);
+    const moves = await table.evaluate(async (frame) => {
+      let count = 0;
+      const watcher = new MutationObserver((changes) => (count += changes.length));
+      watcher.observe(frame, { childList: true, subtree: true, attributes: true });
+      await new Promise((resolve) => setTimeout(resolve, 400));
+      return count;
+    });
+    expect(moves).toBe(0);
     await page.context().close();
   });
 });

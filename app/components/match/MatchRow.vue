@@ -6,6 +6,10 @@ import type { MatchRow } from '~/composables/useMatch';
 
 /** One plant against every site. */
 defineProps<{ row: MatchRow }>();
+const emit = defineEmits<{ drawn: [element: HTMLElement] }>();
+const element = ref<HTMLElement | null>(null);
+// Told once: the table then watches this row's height by itself.
+onMounted(() => emit('drawn', element.value!));
 const garden = useGardenStore();
 const view = useViewStore();
 /** What holds a cell back most. */
@@ -13,7 +17,7 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
 </script>
 
 <template>
-  <tr :class="row.inFlower ? 'bg-raised' : ''">
+  <tr ref="element" :class="row.inFlower ? 'bg-raised' : ''">
     <th scope="row" class="font-normal">
       <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: row.here.plant.id })">
         <PlantGlyph :plant="row.here.plant" :size="32" />

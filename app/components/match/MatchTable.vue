@@ -33,7 +33,14 @@ watch(
     role="region"
     aria-label="Plants against sites"
   >
-    <table class="tabular text-sm" :aria-rowcount="rows.length + 1">
+    <table class="tabular table-fixed text-sm" :aria-rowcount="rows.length + 1">
+      <!-- Set widths: a row's height must not hang on which other rows are in sight. -->
+      <colgroup>
+        <col class="w-32 sm:w-60" />
+        <col class="w-24 sm:w-44" />
+        <col class="hidden w-32 sm:table-column" />
+        <col v-for="site in garden.sites" :key="site.id" class="w-24" />
+      </colgroup>
       <thead class="sticky top-0 z-10 bg-ground">
         <tr aria-rowindex="1">
           <th scope="col">Plant</th>
@@ -49,10 +56,10 @@ watch(
         <MatchRow
           v-for="item in shown"
           :key="String(item.key)"
-          :ref="(row) => virtualizer.measureElement((row as { $el: Element } | null)?.$el ?? null)"
           :row="rows[item.index]!"
           :data-index="item.index"
           :aria-rowindex="item.index + 2"
+          @drawn="virtualizer.measureElement($event)"
         />
         <tr v-if="below > 0" aria-hidden="true">
           <td :colspan="3 + garden.sites.length" class="p-0!" :style="{ height: `${below}px` }" />
