@@ -12,7 +12,8 @@ export default defineEventHandler((event) => {
   if (event.method === 'GET' || event.method === 'HEAD') return;
   const origin = getRequestHeader(event, 'origin');
   const host = getRequestHeader(event, 'host');
-  if (origin && new URL(origin).host !== host) {
+  // A page without an origin of its own (a sandboxed frame, a local file) sends the word null.
+  if (origin && (!URL.canParse(origin) || new URL(origin).host !== host)) {
     setResponseStatus(event, 403);
     return { message: 'Changes are only taken from Outwash’s own pages.' };
   }
