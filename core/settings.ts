@@ -116,5 +116,3 @@ export const SETTINGS = {
     tree: [0.02, 0.05, 0.1, 0.17, 0.25, 0.35, 0.5, 0.65, 0.8, 1],
   },
 } as const;
-
-export type Settings = typeof SETTINGS;

@@ -1,4 +1,5 @@
 import type { Plant } from '../model/reference';
+import { isWoody } from '../model/vocabulary';
 import { HALF_MONTHS, dayOfMonthDay, firstDay, lastDay, shareOfHalfMonth } from '../model/half-month';
 import { seasonalShift, springDelay, type Position } from '../climate/shift';
 import { frostFree, type Frosts } from '../climate/frost';
@@ -19,8 +20,6 @@ export function shiftedWindow(first: number, last: number, delay: number): DayWi
   return { from: movedFrom, to: last < first ? movedTo + 365 : Math.max(movedTo, movedFrom) };
 }
 
-const WOODY: ReadonlySet<Plant['kind']> = new Set(['shrub', 'tree', 'vine']);
-
 /**
  * When a plant flowers in this garden: its reference window (half-months, stated at `reference`) moved by the
  * bioclimatic shift and bounded by this garden's frosts. Woody plants flower by their own clock; annuals only
@@ -36,7 +35,7 @@ export function bloomWindow(plant: Plant, reference: Position, here: Position, f
   if (plant.kind === 'annual') {
     window.from = Math.max(window.from, season.from);
     window.to = Math.min(window.to, season.to);
-  } else if (!WOODY.has(plant.kind) && frost !== null && window.to <= 365) {
+  } else if (!isWoody(plant) && frost !== null && window.to <= 365) {
     window.to = Math.min(window.to, frost + SETTINGS.climate.hardyBloomAfterFrost);
   }
   return window.to >= window.from ? window : null;

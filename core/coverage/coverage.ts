@@ -1,12 +1,12 @@
 import type { Almanac, TargetHere } from '../almanac/almanac';
 import type { Garden, GardenTarget, Planting, Site } from '../model/garden';
 import { HALF_MONTHS } from '../model/half-month';
-import type { Feature } from '../model/vocabulary';
+import { isWoody, type Feature } from '../model/vocabulary';
 import { needsOf, type Need } from '../needs/needs';
 import { SETTINGS } from '../settings';
 import { allotLeaf } from './leaf';
 import { FEATURE_NAMES, shelterSupply } from './shelter';
-import { isLaidOn, isWoody, nectarUnits, patchesBySite, standsOf, type Stand } from './supply';
+import { isLaidOn, nectarUnits, patchesBySite, standsOf, type Stand } from './supply';
 import type { Contribution, Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
 export interface CoverageInput {

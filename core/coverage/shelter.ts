@@ -1,9 +1,9 @@
 import type { TargetHere } from '../almanac/almanac';
-import type { AutumnSchool, Feature } from '../model/vocabulary';
+import { isWoody, type AutumnSchool, type Feature } from '../model/vocabulary';
 import type { Site } from '../model/garden';
 import { groundM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
-import { isWoody, type Stand } from './supply';
+import type { Stand } from './supply';
 import type { Contribution } from './types';
 
 export interface ShelterSupply {

@@ -20,7 +20,7 @@ export interface Stand {
   flowers: boolean;
 }
 
-const woody = (plant: Plant) => plant.kind === 'shrub' || plant.kind === 'tree';
+const isShrubOrTree = (plant: Plant) => plant.kind === 'shrub' || plant.kind === 'tree';
 
 /**
  * The live plantings as stands, and those that give nothing with the reason. `year` null: as they will be when
@@ -90,8 +90,8 @@ export function leafG(stand: Stand): number {
 /** The part of a findable patch that one plant is: a tree is one, a violet a sixth. */
 export function patchShare(plant: Plant, patchPlants: number | null): number {
   const { patch, largeHerbCm, woodyPatchCm } = SETTINGS.host;
-  if (patchPlants !== null && !woody(plant)) return 1 / patchPlants;
-  if (woody(plant) && plant.height_max_cm >= woodyPatchCm) return 1 / patch.woody;
+  if (patchPlants !== null && !isShrubOrTree(plant)) return 1 / patchPlants;
+  if (isShrubOrTree(plant) && plant.height_max_cm >= woodyPatchCm) return 1 / patch.woody;
   if (plant.kind === 'vine') return 1 / patch.vine;
   return 1 / (plant.height_max_cm >= largeHerbCm ? patch.largeHerb : patch.smallHerb);
 }
@@ -134,9 +134,4 @@ export function nectarOfPlant(target: TargetHere['target'], plant: Plant): numbe
   if (value === 0 || plant.tube_mm > target.tongue_mm) return 0;
   const form = target.flower_forms.includes(plant.flower_form) ? 1 : SETTINGS.nectar.otherForm;
   return crownM2(plant) * value * form;
-}
-
-/** Is a plant woody, so that its twigs and bark stand through winter whatever is cut? */
-export function isWoody(plant: Plant): boolean {
-  return woody(plant) || plant.kind === 'vine';
 }

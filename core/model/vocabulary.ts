@@ -41,7 +41,6 @@ export const SCHOOLS = {
   pots: ['one-zone', 'two-zones', 'indoors'],
 } as const;
 
-export type Texture = (typeof TEXTURES)[number];
 export type Drainage = (typeof DRAINAGES)[number];
 export type Ambition = (typeof AMBITIONS)[number];
 export type Stage = (typeof STAGES)[number];
@@ -49,3 +48,8 @@ export type SpecialNeed = (typeof SPECIAL_NEEDS)[number];
 export type Feature = (typeof FEATURES)[number];
 export type AutumnSchool = (typeof SCHOOLS.autumn)[number];
 export type PotSchool = (typeof SCHOOLS.pots)[number];
+
+/** Is a plant woody, so that its twigs and bark stand through winter whatever is cut, and it flowers by its own clock? */
+export function isWoody({ kind }: { kind: (typeof PLANT_KINDS)[number] }): boolean {
+  return kind === 'shrub' || kind === 'tree' || kind === 'vine';
+}
