@@ -44,7 +44,7 @@ export function useMatch() {
           return host ? [{ target: t.target.id, common: t.target.common, rank: host.rank }] : [];
         }),
         nectarFor: chosen
-          .filter((t) => t.target.adult_food !== 'sap-fruit' && nectarOfPlant(t.target, here.plant) > 0)
+          .filter((t) => drinksNectar(t.target) && nectarOfPlant(t.target, here.plant) > 0)
           .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
           .map((t) => ({ target: t.target.id, common: t.target.common })),
         planted: planted.get(here.plant.id) ?? 0,

@@ -1,6 +1,6 @@
 import type { Caution, Host, Library, Occurrence, Plant, Region, Target } from '../model/reference';
 import type { GardenFields } from '../model/garden';
-import { firstDay, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
+import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
 import { dailyNormals, degreeDayYear } from '../climate/degree-days';
 import { seasonalShift, springDelay } from '../climate/shift';
 import { bloomWindow, foliageWindow, windowShares, type DayWindow } from '../bloom/bloom';
@@ -40,8 +40,12 @@ export interface Almanac {
 
 const HALF_MONTH_DAYS = 365 / 24;
 
-/** A flight period moved from its region to the garden, in whole half-months: records are no finer than that. */
+/**
+ * A flight period moved from its region to the garden, in whole half-months: records are no finer than that.
+ * A flight all year stays one; where `last` comes before `first` it runs over the new year.
+ */
 export function flightHere(occurrence: Pick<Occurrence, 'first' | 'last'>, delay: number): DayWindow {
+  if (occurrence.first === 0 && occurrence.last === HALF_MONTHS - 1) return { from: 1, to: 365 };
   const moved = (h: number, day: number) => h + Math.round(seasonalShift(day, delay) / HALF_MONTH_DAYS);
   const first = Math.max(0, moved(occurrence.first, firstDay(occurrence.first)));
   const last = Math.min(23, moved(occurrence.last, lastDay(occurrence.last)));

@@ -1,5 +1,8 @@
 import type { Host, Plant } from '../model/reference';
 
+/** Ranks of host on which a brood grows up. */
+export const ADMISSIBLE: ReadonlySet<Host['rank'] | undefined> = new Set(['primary', 'accepted'] as const);
+
 /** The names a host row may use for a plant, most particular first: itself, its species, its genus, its family. */
 export function hostNames(plant: Pick<Plant, 'id' | 'scientific' | 'family'>): string[] {
   const words = plant.scientific

@@ -1,4 +1,4 @@
-import type { PlantStatus } from '../model/reference';
+import { ANYWHERE, type PlantStatus } from '../model/reference';
 
 export interface StatusHere {
   status: PlantStatus['status'];
@@ -19,15 +19,18 @@ const WEIGHT: Record<PlantStatus['status'], number> = {
 };
 
 /**
- * The status of a plant in a place, from its rows for the region and for the state or province. The strictest
- * row wins; a plant with no row here counts as introduced, to be checked.
+ * The status of a plant in a place, from its rows for the region and for the state or province: the strictest
+ * wins. Where there is none, its row for anywhere; a plant with no row at all counts as introduced, to be checked.
  */
 export function statusHere(rows: readonly PlantStatus[], region: string, jurisdiction: string | null): StatusHere {
   let strictest: PlantStatus | null = null;
+  let anywhere: PlantStatus | null = null;
   for (const row of rows) {
+    if (row.place === ANYWHERE) anywhere = row;
     if (row.place !== region && row.place !== jurisdiction) continue;
     if (!strictest || WEIGHT[row.status] > WEIGHT[strictest.status]) strictest = row;
   }
-  const status = strictest?.status ?? 'introduced';
-  return { status, native: status === 'native' || status === 'protected', row: strictest };
+  const row = strictest ?? anywhere;
+  const status = row?.status ?? 'introduced';
+  return { status, native: status === 'native' || status === 'protected', row };
 }

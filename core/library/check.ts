@@ -1,7 +1,8 @@
-import type { Library, Plant, ReferenceFile } from '../model/reference';
-import { hostNames, resolveHosts } from '../almanac/hosts';
-import { almanacFor } from '../almanac/almanac';
+import { ANYWHERE, type Library, type Plant, type ReferenceFile, type Region } from '../model/reference';
+import { ADMISSIBLE, hostNames } from '../almanac/hosts';
+import { almanacFor, type PlantHere } from '../almanac/almanac';
 import { nectarOfPlant } from '../coverage/supply';
+import { drinksNectar } from '../needs/needs';
 import { halfMonthsInWords } from '../model/half-month';
 import { zoneIndex } from '../climate/zones';
 import { parseGlyph } from '../model/glyph';
@@ -72,7 +73,7 @@ export function checkLibrary(library: Library): Contradiction[] {
   }
   for (const row of library.status) {
     known('plant-status.csv', plants, row.plant, 'plant');
-    if (!regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
+    if (row.place !== ANYWHERE && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
       say('plant-status.csv', row.plant, `${row.place} is no region or two-letter code.`);
   }
   for (const row of library.cautions) known('cautions.csv', plants, row.plant, 'plant');
@@ -94,32 +95,41 @@ export function checkLibrary(library: Library): Contradiction[] {
     known('occurrence.csv', regions, row.region, 'region');
   }
   if (found.length > 0) return found;
-  for (const region of library.regions) checkServed(library, region.id, say);
+  for (const region of library.regions) checkServed(library, region, say);
   return found;
 }
 
-/** In a region, every target must have an admissible host and a suitable native in bloom all through its flight. */
-function checkServed(library: Library, region: string, say: (file: ReferenceFile, about: string, message: string) => void) {
-  const almanac = almanacFor(library, regionalGarden(library, region));
-  const natives = [...almanac.plants.values()].filter((here) => here.status.native);
+/** Half-months in which wintering hummingbirds live on insects and feeders: late October to early March. */
+const inTheCold = (h: number) => h >= 19 || h <= 4;
+
+/** Does a plant live outdoors somewhere in a region, by cold and by its record there? */
+function growsIn(region: Region, here: PlantHere): boolean {
+  const { plant, status } = here;
+  if (status.row === null || status.status === 'invasive' || status.status === 'noxious') return false;
+  return plant.kind === 'annual' || zoneIndex(plant.zone_min) <= zoneIndex(region.zone_max);
+}
+
+/** In a region, every target must have admissible hosts and a suitable native in bloom all through its flight. */
+function checkServed(library: Library, region: Region, say: (file: ReferenceFile, about: string, message: string) => void) {
+  const almanac = almanacFor(library, regionalGarden(library, region.id));
+  const growing = [...almanac.plants.values()].filter((here) => growsIn(region, here));
+  const natives = growing.filter((here) => here.status.native);
   for (const here of almanac.targets.values()) {
     const { target } = here;
-    const about = `${target.id} in ${region}`;
-    if (target.kind !== 'hummingbird') {
-      const hosts = resolveHosts(
-        library.hosts.filter((row) => row.target === target.id),
-        library.plants,
-      );
-      const admissible = [...almanac.plants.values()].filter((p) => {
-        const rank = hosts.get(p.plant.id)?.rank;
-        return (rank === 'primary' || rank === 'accepted') && p.status.status !== 'invasive' && p.status.status !== 'noxious';
-      });
-      if (admissible.length === 0) say('hosts.csv', about, 'No admissible host is in the library.');
+    const about = `${target.id} in ${region.id}`;
+    const breeds = here.occurrence.status === 'resident' || here.occurrence.status === 'migrant';
+    if (target.kind !== 'hummingbird' && breeds) {
+      const ranks = growing.map((p) => here.hosts.get(p.plant.id)?.rank).filter((rank) => ADMISSIBLE.has(rank));
+      // A specialist may live on one plant alone, if it is truly its own.
+      if (ranks.length < 2 && ranks[0] !== 'primary')
+        say('hosts.csv', about, `${ranks.length === 0 ? 'No' : 'Only one'} admissible host that grows there is in the library.`);
       if (here.larval.length === 0) say('occurrence.csv', about, 'No brood of larvae follows from its flight and heat.');
     }
-    if (target.adult_food === 'sap-fruit') continue;
+    if (!drinksNectar(target)) continue;
     const hungry = here.flightHalfMonths.filter(
-      (h) => !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfPlant(target, p.plant) > 0),
+      (h) =>
+        !(target.kind === 'hummingbird' && inTheCold(h)) &&
+        !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfPlant(target, p.plant) > 0),
     );
     if (hungry.length > 0) say('occurrence.csv', about, `No suitable native is in bloom in ${halfMonthsInWords(hungry)}.`);
   }

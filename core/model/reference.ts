@@ -82,7 +82,8 @@ export const Target = z.object({
   overwinters_in: oneOf(words.SHELTERS),
   /** How far a wintering larva has grown: unfed and part-grown larvae feed in spring, part-grown and full-grown in autumn. */
   winter_larva: z.preprocess(blank, oneOf(['unfed', 'part-grown', 'full-grown']).nullable()),
-  adult_food: oneOf(['nectar', 'mixed', 'sap-fruit']),
+  /** Which food keeps the adults; `none` for moths that live on what the larva stored. */
+  adult_food: oneOf(['nectar', 'mixed', 'sap-fruit', 'none']),
   tongue_mm: required(0, 120),
   flower_forms: listOf(words.FLOWER_FORMS),
   special_needs: listOf(words.SPECIAL_NEEDS),
@@ -108,6 +109,9 @@ export const Occurrence = z.object({
   last: halfMonth,
   broods: required(0, 8).pipe(z.number().int()),
   ease: required(1, 3).pipe(z.number().int()),
+  /** Hummingbirds: the half-months from nest building to the last fledgling; blank where none nests. */
+  nest_first: optionalHalfMonth,
+  nest_last: optionalHalfMonth,
 });
 
 export const Host = z.object({
@@ -170,8 +174,12 @@ export const Plant = z.object({
   confidence,
 });
 
+/** The place of a status row that holds wherever no row for a region or jurisdiction says otherwise. */
+export const ANYWHERE = 'anywhere';
+
 export const PlantStatus = z.object({
   plant: slug,
+  /** A region, a two-letter state or province, or ANYWHERE. */
   place: text,
   status: oneOf(words.STATUSES),
   as_of: required(1980, 2100),

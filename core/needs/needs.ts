@@ -50,13 +50,17 @@ export function middleThird(halfMonths: readonly number[]): number[] {
   return halfMonths.length < 3 ? [...halfMonths] : halfMonths.slice(third, halfMonths.length - third);
 }
 
+/** Do the adults live on flowers, wholly or in part? Sap and fruit feeders do not, nor moths that never feed. */
+export const drinksNectar = (target: Pick<Target, 'adult_food'>) =>
+  target.adult_food === 'nectar' || target.adult_food === 'mixed';
+
 /**
  * What a target needs in a garden, stage by stage, for the gardener's ambition. A visitor needs nectar only;
- * hummingbirds raise no larvae; sap and fruit feeders need no flowers.
+ * hummingbirds raise no larvae and need nest cover only where and while they nest.
  */
 export function needsOf(
   target: Target,
-  occurrence: Pick<Occurrence, 'status'>,
+  occurrence: Pick<Occurrence, 'status' | 'nest_first' | 'nest_last'>,
   flight: DayWindow,
   larval: readonly LarvalPeriod[],
   ambition: Ambition,
@@ -68,14 +72,19 @@ export function needsOf(
   };
   const { host, nectar, shelter } = SETTINGS;
   need('host', larvalHalfMonths(larval), host.larvae[ambition], target.patch_kinds ?? 1);
-  if (target.adult_food !== 'sap-fruit') {
+  if (drinksNectar(target)) {
     const factor = target.kind === 'hummingbird' ? nectar.hummingbirdFactor : 1;
     need('nectar', flightHalfMonths, nectar.units[ambition] * factor, nectar.kinds[ambition]);
   }
   if (occurrence.status === 'resident' && target.overwinters_in !== 'elsewhere')
     need('shelter', shelterHalfMonths(target, flight, larval), shelter.area[ambition]);
   const wanted = ambition === 'visits' ? target.special_needs.filter((s) => s === 'fruit') : target.special_needs;
-  for (const special of wanted)
-    need('special', special === 'alkaloid' ? middleThird(flightHalfMonths) : flightHalfMonths, 1, 0, special);
+  const { nest_first: nestFirst, nest_last: nestLast } = occurrence;
+  const when = (special: SpecialNeed) => {
+    if (special === 'alkaloid') return middleThird(flightHalfMonths);
+    if (special === 'nest-cover') return nestFirst === null || nestLast === null ? [] : halfMonthsBetween(nestFirst, nestLast);
+    return flightHalfMonths;
+  };
+  for (const special of wanted) need('special', when(special), 1, 0, special);
   return needs;
 }

@@ -198,6 +198,8 @@ export function libraryOf(world: World): Library {
       last: 9,
       broods: 1,
       ease: 1,
+      nest_first: null,
+      nest_last: null,
       ...world.occurrence?.[row.id],
     })),
     hosts: world.hosts,
