@@ -1,12 +1,26 @@
+import { ADMISSIBLE, resolveHosts } from '../core/almanac/hosts';
+import type { Plant } from '../core/model/reference';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
-import { checkLibrary, libraryCounts } from '../core/library/check';
+import { checkLibrary } from '../core/library/check';
 import { parseReferenceFile } from '../core/library/parse';
 import { regionalGarden } from '../core/library/regional-garden';
 import { halfMonthOfDay } from '../core/model/half-month';
 import { readLibrary } from '../scripts/reference-files';
 
 const { library, problems } = readLibrary();
+const hostPlants = new Set(
+  library.targets.flatMap((target) =>
+    [
+      ...resolveHosts(
+        library.hosts.filter((row) => row.target === target.id),
+        library.plants,
+      ),
+    ]
+      .filter(([, host]) => ADMISSIBLE.has(host.rank))
+      .map(([id]) => id),
+  ),
+);
 const coast = almanacFor(library, regionalGarden(library, 'northeast-coast'));
 
 describe('the shipped library', () => {
@@ -14,15 +28,38 @@ describe('the shipped library', () => {
     expect(problems).toEqual([]);
     expect(checkLibrary(library)).toEqual([]);
   });
-  it('holds the coast’s slice: twelve targets, sixty plants, two traps', () => {
-    const counts = libraryCounts(library);
-    expect(coast.targets.size).toBeGreaterThanOrEqual(12);
-    expect(counts.plants).toBeGreaterThanOrEqual(60);
-    expect(counts.traps).toBeGreaterThanOrEqual(2);
+  it('covers eighteen regions, each with twenty targets or more', () => {
+    expect(library.regions).toHaveLength(18);
+    for (const region of library.regions)
+      expect(library.occurrence.filter((row) => row.region === region.id).length, region.id).toBeGreaterThanOrEqual(20);
   });
-  it('has a status for every plant on the coast', () => {
-    const without = [...coast.plants.values()].filter((here) => here.status.row === null).map((here) => here.plant.id);
-    expect(without).toEqual([]);
+  it.each([
+    ['butterfly', 70],
+    ['moth', 6],
+    ['hummingbird', 14],
+  ])('has its share of every guest: %s', (kind, wanted) => {
+    expect(library.targets.filter((row) => row.kind === kind).length).toBeGreaterThanOrEqual(wanted);
+  });
+  it.each([
+    ['larval hosts', 180, (row: Plant) => hostPlants.has(row.id)],
+    ['shrubs and trees', 40, (row: Plant) => row.kind === 'shrub' || row.kind === 'tree'],
+    ['vines', 20, (row: Plant) => row.kind === 'vine'],
+    ['grasses and sedges', 25, (row: Plant) => row.kind === 'grass' || row.kind === 'sedge'],
+    ['annuals and container plants', 45, (row: Plant) => row.kind === 'annual' || row.container === 'good'],
+    ['bulbs and spring ephemerals', 12, (row: Plant) => row.kind === 'bulb'],
+    ['plants in all', 360, () => true],
+  ] as const)('has its share of %s', (_, wanted, is) => {
+    expect(library.plants.filter(is).length).toBeGreaterThanOrEqual(wanted);
+  });
+  it('raises every plant by one sound method at least, and knows its status somewhere', () => {
+    const raised = new Set(library.propagation.map((row) => row.plant));
+    const known = new Set(library.status.map((row) => row.plant));
+    expect(library.plants.filter((row) => !raised.has(row.id) || !known.has(row.id)).map((row) => row.id)).toEqual([]);
+  });
+  it('dates every listing, and offers no listed plant’s seed', () => {
+    const listed = library.status.filter((row) => row.status === 'invasive' || row.status === 'noxious');
+    expect(listed.length).toBeGreaterThan(100);
+    for (const row of listed) expect(row.as_of, `${row.plant} in ${row.place}`).toBeGreaterThanOrEqual(2010);
   });
   it('lists every trap, and the invasive ones as such', () => {
     for (const trap of ['vincetoxicum-nigrum', 'vincetoxicum-rossicum']) {
@@ -41,9 +78,9 @@ describe('the shipped library', () => {
     const larval = coast.targets.get(target)!.larval;
     expect(larval.some((p) => halfMonthOfDay(p.from) <= halfMonth && halfMonth <= halfMonthOfDay(p.to))).toBe(feeding);
   });
-  it('leaves every larva on the coast a leaf when it feeds', () => {
+  it('leaves every larva of the slice a leaf when it feeds', () => {
     for (const here of coast.targets.values()) {
-      const hosts = [...here.hosts].filter(([, host]) => host.rank === 'primary').map(([id]) => coast.plants.get(id)!);
+      const hosts = [...here.hosts].filter(([, host]) => ADMISSIBLE.has(host.rank)).map(([id]) => coast.plants.get(id)!);
       for (const period of here.larval)
         for (const day of [period.from, period.to])
           expect(
@@ -56,7 +93,8 @@ describe('the shipped library', () => {
 
 describe('a faulty file', () => {
   it('is answered by row, column and sentence', () => {
-    const text = 'target,region,status,first,last,broods,ease\na,b,resident,8,27,2,1\na,b,resident,8,,2,1\nc,d,lives,8,9,1,1\n';
+    const text =
+      'target,region,status,first,last,broods,ease,nest_first,nest_last\na,b,resident,8,27,2,1,,\na,b,resident,8,,2,1,,\nc,d,lives,8,9,1,1,,\n';
     const { rows, problems: found } = parseReferenceFile('occurrence.csv', text);
     expect(rows).toEqual([]);
     expect(found.map(({ row, column }) => [row, column])).toEqual([
@@ -90,7 +128,9 @@ describe('a faulty file', () => {
   });
   it('and no target without a host or with a hungry half-month', () => {
     const hosts = library.hosts.filter((row) => row.target !== 'papilio-troilus');
-    expect(checkLibrary({ ...library, hosts }).map((row) => row.message)).toContain('No admissible host is in the library.');
+    expect(checkLibrary({ ...library, hosts }).map((row) => row.message)).toContain(
+      'No admissible host that grows there is in the library.',
+    );
     const occurrence = library.occurrence.map((row) => (row.target === 'papilio-polyxenes' ? { ...row, first: 1 } : row));
     expect(
       checkLibrary({ ...library, occurrence })

@@ -1,5 +1,6 @@
 import type { PlantHere } from '~~/core/almanac/almanac';
 import { nectarOfPlant } from '~~/core/coverage/supply';
+import { drinksNectar } from '~~/core/needs/needs';
 import type { Fit } from '~~/core/fit/fit';
 import type { Gate } from '~~/core/gates/gates';
 import type { Host } from '~~/core/model/reference';

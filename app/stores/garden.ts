@@ -1,3 +1,4 @@
+import { withOwn } from '~~/core/library/own';
 import { almanacFor } from '~~/core/almanac/almanac';
 import { coverage, type CoverageInput } from '~~/core/coverage/coverage';
 import { fitMatrix, type Fit } from '~~/core/fit/fit';
@@ -5,11 +6,14 @@ import { gates } from '~~/core/gates/gates';
 import { trapsFor, type Change } from '~~/core/offers/offers';
 import { areaUse } from '~~/core/quantities/quantities';
 import { bloomRidge } from '~~/core/bloom/ridge';
+import type { LibraryProblem } from '~~/core/library/parse';
+import type { ReferenceFile } from '~~/core/model/reference';
 import {
   LIVE_STATES,
   type GardenFields,
   type GardenState,
   type GardenTarget,
+  type OwnRowFields,
   type Planting,
   type PlantingFields,
   type Site,
@@ -34,9 +38,10 @@ export const useGardenStore = defineStore('garden', () => {
   const targets = computed(() => [...(state.value?.targets ?? [])].sort((a, b) => a.priority - b.priority));
   const plan = computed(() => state.value?.plans.find((row) => row.current) ?? null);
   const plantings = computed(() => (state.value?.plantings ?? []).filter((row) => row.plan_id === plan.value?.id));
-  const almanac = computed(() =>
-    state.value && libraryStore.library ? almanacFor(libraryStore.library, state.value.garden) : null,
-  );
+  const own = computed(() => state.value?.own ?? []);
+  /** The library as this garden sees it, the gardener's own rows laid over the shipped ones. */
+  const library = computed(() => (libraryStore.library ? withOwn(libraryStore.library, own.value) : null));
+  const almanac = computed(() => (garden.value && library.value ? almanacFor(library.value, garden.value) : null));
   const input = computed<CoverageInput | null>(() =>
     almanac.value && garden.value
       ? {
@@ -166,6 +171,24 @@ export const useGardenStore = defineStore('garden', () => {
   const takeOut = (row: Planting) =>
     attempt(() => change('DELETE', `/plantings/${row.id}`, undefined, `${nameOf(row.plant)} taken out of the plan.`));
 
+  /** Keeps rows of the library as this garden's own; throws the fault, for the form to show. */
+  const keepOwn = (rows: OwnRowFields[], label: string) =>
+    change('PUT', '/library', { rows, label }, `${label}: kept as your own.`);
+  const revertOwn = (ids: string[], label: string) =>
+    attempt(() => change('POST', '/library/revert', { ids, label }, `${label}: back to the shipped library.`));
+  /** Takes a table of the library from CSV text; returns what is wrong with it, empty where it was taken. */
+  async function importTable(file: ReferenceFile, text: string) {
+    const path = `/api/gardens/${id.value}/library/import`;
+    const answer = await callApi<{ taken: number; problems: LibraryProblem[]; state: GardenState }>('POST', path, { file, text });
+    take(answer.state);
+    if (answer.taken > 0)
+      notices.say(`${answer.taken} ${answer.taken === 1 ? 'row' : 'rows'} of ${file} kept as your own.`, 'done', {
+        label: 'Undo',
+        run: () => step('undo'),
+      });
+    return answer;
+  }
+
   /** Makes an offered change. */
   async function accept(offer: Change): Promise<boolean> {
     if (offer.kind === 'plant') return addPlanting(offer.plant, offer.site_id, offer.count);
@@ -187,6 +210,8 @@ export const useGardenStore = defineStore('garden', () => {
     plan,
     plantings,
     livePlantings,
+    own,
+    library,
     almanac,
     input,
     served,
@@ -207,6 +232,9 @@ export const useGardenStore = defineStore('garden', () => {
     addPlanting,
     savePlanting,
     takeOut,
+    keepOwn,
+    revertOwn,
+    importTable,
     accept,
     nameOf,
     siteName,

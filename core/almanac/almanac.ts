@@ -1,5 +1,6 @@
 import type { Caution, Host, Library, Occurrence, Plant, Region, Target } from '../model/reference';
 import type { GardenFields } from '../model/garden';
+import { groupBy } from '../model/group';
 import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
 import { dailyNormals, degreeDayYear } from '../climate/degree-days';
 import { seasonalShift, springDelay } from '../climate/shift';
@@ -7,7 +8,7 @@ import { bloomWindow, foliageWindow, windowShares, type DayWindow } from '../blo
 import { larvalPeriods, type LarvalPeriod } from '../needs/larval-periods';
 import { statusHere, type StatusHere } from '../gates/status';
 import type { FitPlace } from '../fit/dimensions';
-import { resolveHosts } from './hosts';
+import { ADMISSIBLE, resolveHosts } from './hosts';
 
 export interface PlantHere {
   plant: Plant;
@@ -52,14 +53,21 @@ export function flightHere(occurrence: Pick<Occurrence, 'first' | 'last'>, delay
   return { from: firstDay(first), to: lastDay(last) + (occurrence.last < occurrence.first ? 365 : 0) };
 }
 
-function groupBy<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const group = groups.get(key(row));
-    if (group) group.push(row);
-    else groups.set(key(row), [row]);
+/** The day on which the first admissible host known here comes into leaf; 1 where one is evergreen or none is known. */
+function leafOut(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, PlantHere>): number {
+  const halfMonths: number[] = [];
+  for (const [id, host] of hosts) {
+    const here = plants.get(id)!;
+    if (ADMISSIBLE.has(host.rank) && here.status.row) halfMonths.push(here.foliageShares.findIndex((share) => share > 0));
   }
-  return groups;
+  return halfMonths.length === 0 ? 1 : firstDay(Math.max(0, Math.min(...halfMonths)));
+}
+
+/** Larvae that wintered wake with their host: heat alone would call some out before a leaf is open. */
+function wakingWithLeaves(periods: LarvalPeriod[], leaves: number): LarvalPeriod[] {
+  return periods.map((period) =>
+    period.brood === 0 && period.from < leaves ? { ...period, from: leaves, to: Math.max(period.to, leaves) } : period,
+  );
 }
 
 /** The garden's almanac. Throws a RangeError where the garden's region or a plant's bloom region is not in the library. */
@@ -97,14 +105,16 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
     const here = occurrence.get(target.id);
     if (!here) continue;
     const flight = flightHere(here, delay);
+    const hosts = resolveHosts(hostRows.get(target.id) ?? [], library.plants);
+    const larval =
+      target.dev_base_c === null ? [] : larvalPeriods(target, flight, here.broods, degreeDayYear(daily, target.dev_base_c));
     targets.set(target.id, {
       target,
       occurrence: here,
       flight,
       flightHalfMonths: halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to)),
-      larval:
-        target.dev_base_c === null ? [] : larvalPeriods(target, flight, here.broods, degreeDayYear(daily, target.dev_base_c)),
-      hosts: resolveHosts(hostRows.get(target.id) ?? [], library.plants),
+      larval: wakingWithLeaves(larval, leafOut(hosts, plants)),
+      hosts,
     });
   }
   return {

@@ -3,9 +3,12 @@ import { ADMISSIBLE, hostNames } from '../almanac/hosts';
 import { almanacFor, type PlantHere } from '../almanac/almanac';
 import { nectarOfPlant } from '../coverage/supply';
 import { drinksNectar } from '../needs/needs';
+import { larvalHalfMonths } from '../needs/larval-periods';
 import { halfMonthsInWords } from '../model/half-month';
 import { zoneIndex } from '../climate/zones';
 import { parseGlyph } from '../model/glyph';
+import { groupBy } from '../model/group';
+import { keyOf } from './cells';
 import { regionalGarden } from './regional-garden';
 
 /** A statement of the library that cannot stand beside its others. */
@@ -13,6 +16,8 @@ export interface Contradiction {
   file: ReferenceFile;
   about: string;
   message: string;
+  /** The row it stands in, by keyOf; absent where it is about several. */
+  key?: string;
 }
 
 const inWindow = (h: number, first: number, last: number) => (first <= last ? h >= first && h <= last : h >= first || h <= last);
@@ -39,63 +44,80 @@ function checkPlant(plant: Plant, say: (message: string) => void) {
   if (plant.container !== 'no' && plant.container_min_l === null) say('A container plant needs container_min_l.');
 }
 
-/** Every contradiction in a parsed library: dangling names, impossible ranges, targets that nothing here can serve. */
-export function checkLibrary(library: Library): Contradiction[] {
+/** What its rows alone contradict: dangling names and impossible ranges. Quick enough to ask at every correction. */
+export function checkRows(library: Library): Contradiction[] {
   const found: Contradiction[] = [];
-  const say = (file: ReferenceFile, about: string, message: string) => found.push({ file, about, message });
+  const about = (file: ReferenceFile, row: object, what: string) => (message: string) =>
+    found.push({ file, about: what, message, key: keyOf(file, row) });
   const regions = new Set(library.regions.map((row) => row.id));
   const targets = new Set(library.targets.map((row) => row.id));
   const plants = new Set(library.plants.map((row) => row.id));
   const names = new Set(library.plants.flatMap(hostNames));
-  const kinds = new Set<string>(library.plants.map((row) => row.kind));
-  const known = (file: ReferenceFile, set: ReadonlySet<string>, id: string, what: string) => {
-    if (!set.has(id)) say(file, id, `No ${what} has this id.`);
+  const subjects = new Set([...names, ...library.plants.map((row) => row.kind as string)]);
+  const known = (file: ReferenceFile, row: object, set: ReadonlySet<string>, id: string, what: string) => {
+    if (!set.has(id)) about(file, row, id)(`No ${what} has this id.`);
   };
 
   for (const row of library.plants) {
-    checkPlant(row, (message) => say('plants.csv', row.id, message));
-    known('plants.csv', regions, row.bloom_ref, 'region');
+    checkPlant(row, about('plants.csv', row, row.id));
+    known('plants.csv', row, regions, row.bloom_ref, 'region');
   }
+  const normals = groupBy(library.normals, (row) => row.region);
   for (const row of library.regions) {
-    const months = library.normals.filter((n) => n.region === row.id);
-    if (months.length !== 12) say('climate-normals.csv', row.id, `It has ${months.length} months of normals, not 12.`);
+    const months = normals.get(row.id) ?? [];
+    if (months.length !== 12) about('climate-normals.csv', row, row.id)(`It has ${months.length} months of normals, not 12.`);
     for (const n of months)
-      if (n.tmin_c >= n.tmax_c) say('climate-normals.csv', row.id, `Month ${n.month}: tmin is not below tmax.`);
+      if (n.tmin_c >= n.tmax_c) about('climate-normals.csv', n, row.id)(`Month ${n.month}: tmin is not below tmax.`);
     const rain = months.reduce((sum, n) => sum + n.rain_mm, 0);
     if (Math.abs(rain - row.annual_rain_mm) > 0.1 * row.annual_rain_mm)
-      say('regions.csv', row.id, `annual_rain_mm is ${row.annual_rain_mm}, the months add up to ${rain}.`);
+      about('regions.csv', row, row.id)(`annual_rain_mm is ${row.annual_rain_mm}, the months add up to ${rain}.`);
   }
-  for (const row of library.areas) known('region-areas.csv', regions, row.region, 'region');
-  for (const row of library.normals) known('climate-normals.csv', regions, row.region, 'region');
+  for (const row of library.areas) {
+    known('region-areas.csv', row, regions, row.region, 'region');
+    if (row.lat_min >= row.lat_max || row.lon_min >= row.lon_max)
+      about('region-areas.csv', row, row.jurisdiction)('Its box has no inside.');
+  }
+  for (const row of library.normals) known('climate-normals.csv', row, regions, row.region, 'region');
   for (const row of library.hosts) {
-    known('hosts.csv', targets, row.target, 'target');
-    known('hosts.csv', names, row.plant, 'plant, genus or family');
+    known('hosts.csv', row, targets, row.target, 'target');
+    known('hosts.csv', row, names, row.plant, 'plant, genus or family');
   }
   for (const row of library.status) {
-    known('plant-status.csv', plants, row.plant, 'plant');
+    known('plant-status.csv', row, plants, row.plant, 'plant');
     if (row.place !== ANYWHERE && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
-      say('plant-status.csv', row.plant, `${row.place} is no region or two-letter code.`);
+      about('plant-status.csv', row, row.plant)(`${row.place} is no region or two-letter code.`);
   }
-  for (const row of library.cautions) known('cautions.csv', plants, row.plant, 'plant');
-  for (const row of library.propagation) known('propagation.csv', plants, row.plant, 'plant');
-  for (const row of library.care) known('care.csv', new Set([...names, ...kinds]), row.plant, 'plant, genus, family or kind');
-  for (const row of library.ailments)
-    known('ailments.csv', new Set([...names, ...kinds]), row.plant, 'plant, genus, family or kind');
+  for (const row of library.cautions) known('cautions.csv', row, plants, row.plant, 'plant');
+  for (const row of library.propagation) known('propagation.csv', row, plants, row.plant, 'plant');
+  for (const row of library.care) known('care.csv', row, subjects, row.plant, 'plant, genus, family or kind');
+  for (const row of library.ailments) known('ailments.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.targets) {
-    if (row.size_min_mm > row.size_max_mm) say('targets.csv', row.id, 'size_min_mm is more than size_max_mm.');
+    const say = about('targets.csv', row, row.id);
+    if (row.size_min_mm > row.size_max_mm) say('size_min_mm is more than size_max_mm.');
     if (row.kind !== 'hummingbird' && (row.larva_leaf_g === null || row.dev_base_c === null || row.dev_degree_days === null))
-      say('targets.csv', row.id, 'A butterfly or moth needs larva_leaf_g, dev_base_c and dev_degree_days.');
-    if ((row.overwinters_as === 'larva') !== (row.winter_larva !== null))
-      say('targets.csv', row.id, 'winter_larva goes with wintering as a larva.');
+      say('A butterfly or moth needs larva_leaf_g, dev_base_c and dev_degree_days.');
+    if ((row.overwinters_as === 'larva') !== (row.winter_larva !== null)) say('winter_larva goes with wintering as a larva.');
     const glyph = parseGlyph(row.glyph);
-    if ('problem' in glyph) say('targets.csv', row.id, glyph.problem);
+    if ('problem' in glyph) say(glyph.problem);
   }
+  const kinds = new Map(library.targets.map((row) => [row.id, row.kind]));
   for (const row of library.occurrence) {
-    known('occurrence.csv', targets, row.target, 'target');
-    known('occurrence.csv', regions, row.region, 'region');
+    const say = about('occurrence.csv', row, `${row.target} in ${row.region}`);
+    known('occurrence.csv', row, targets, row.target, 'target');
+    known('occurrence.csv', row, regions, row.region, 'region');
+    if ((row.nest_first === null) !== (row.nest_last === null)) say('A nesting season needs both its ends.');
+    if (row.nest_first !== null && kinds.get(row.target) !== 'hummingbird') say('Only hummingbirds nest.');
+    if (row.last < row.first && kinds.get(row.target) !== 'hummingbird') say('Its flight ends before it begins.');
   }
+  return found;
+}
+
+/** Every contradiction in a parsed library: those of its rows, and targets that a region cannot serve. */
+export function checkLibrary(library: Library): Contradiction[] {
+  const found = checkRows(library);
   if (found.length > 0) return found;
-  for (const region of library.regions) checkServed(library, region, say);
+  for (const region of library.regions)
+    checkServed(library, region, (file, about, message) => found.push({ file, about, message }));
   return found;
 }
 
@@ -119,10 +141,17 @@ function checkServed(library: Library, region: Region, say: (file: ReferenceFile
     const about = `${target.id} in ${region.id}`;
     const breeds = here.occurrence.status === 'resident' || here.occurrence.status === 'migrant';
     if (target.kind !== 'hummingbird' && breeds) {
-      const ranks = growing.map((p) => here.hosts.get(p.plant.id)?.rank).filter((rank) => ADMISSIBLE.has(rank));
+      const rankOf = (p: PlantHere) => here.hosts.get(p.plant.id)?.rank;
+      const admissible = growing.filter((p) => ADMISSIBLE.has(rankOf(p)));
       // A specialist may live on one plant alone, if it is truly its own.
-      if (ranks.length < 2 && ranks[0] !== 'primary')
-        say('hosts.csv', about, `${ranks.length === 0 ? 'No' : 'Only one'} admissible host that grows there is in the library.`);
+      if (admissible.length < 2 && !admissible.some((p) => rankOf(p) === 'primary'))
+        say(
+          'hosts.csv',
+          about,
+          `${admissible.length === 0 ? 'No' : 'Only one'} admissible host that grows there is in the library.`,
+        );
+      const leafless = larvalHalfMonths(here.larval).filter((h) => !admissible.some((p) => p.foliageShares[h]! > 0));
+      if (leafless.length > 0) say('hosts.csv', about, `No host is in leaf for its larvae in ${halfMonthsInWords(leafless)}.`);
       if (here.larval.length === 0) say('occurrence.csv', about, 'No brood of larvae follows from its flight and heat.');
     }
     if (!drinksNectar(target)) continue;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { REFERENCE_FILES, type ReferenceFile } from './reference';
 import * as words from './vocabulary';
 
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
@@ -85,11 +86,19 @@ export const PlantingFields = z.object({
   notes: note,
 });
 
+/** A row of the library corrected, added or (`cells` null) struck out by the gardener, as the cells of its CSV file. */
+export const OwnRowFields = z.object({
+  file: z.enum(Object.keys(REFERENCE_FILES) as [ReferenceFile, ...ReferenceFile[]], 'That is no table of the library.'),
+  key: z.string().trim().min(1, 'Say which row is meant.').max(300),
+  cells: z.record(z.string().max(60), z.string().max(1000, 'Keep each value under 1000 characters.')).nullable(),
+});
+
 const stored = { id, revision };
 export const Garden = GardenFields.extend(stored);
 export const Site = z.object({ ...SiteFields.shape, ...stored });
 export const GardenTarget = TargetFields.extend(stored);
 export const Planting = PlantingFields.extend({ ...stored, plan_id: id });
+export const OwnRow = OwnRowFields.extend(stored);
 export const Plan = z.object({ id, name, current: z.boolean(), revision });
 
 /** One garden as the application exports and imports it: the documented open format. */
@@ -105,6 +114,7 @@ export const GardenFile = z
       .min(1, 'A garden file holds at least one plan.')
       .max(50),
     plantings: z.array(PlantingFields.extend({ id, plan_id: id })).max(10_000),
+    own: z.array(OwnRowFields).max(10_000).default([]),
   })
   .superRefine((file, context) => {
     const sites = new Set(file.sites.map((site) => site.id));
@@ -135,6 +145,8 @@ export type Garden = z.infer<typeof Garden>;
 export type Site = z.infer<typeof Site>;
 export type GardenTarget = z.infer<typeof GardenTarget>;
 export type Planting = z.infer<typeof Planting>;
+export type OwnRowFields = z.infer<typeof OwnRowFields>;
+export type OwnRow = z.infer<typeof OwnRow>;
 export type Plan = z.infer<typeof Plan>;
 export type GardenFile = z.infer<typeof GardenFile>;
 
@@ -149,6 +161,8 @@ export interface GardenState {
   plans: Plan[];
   /** Plantings of every plan. */
   plantings: Planting[];
+  /** The gardener's own word about the library; wins over it in this garden. */
+  own: OwnRow[];
   /** Labels of the change that would be undone, and of the one that would be done again. */
   history: { undo: string | null; redo: string | null };
 }

@@ -48,7 +48,7 @@ describe('larval periods from flight and heat', () => {
 
 describe('needs', () => {
   const larval = [{ brood: 1, from: 123, to: 164 }];
-  const resident = { status: 'resident' } as const;
+  const resident = { status: 'resident', nest_first: null, nest_last: null } as const;
   it('of a resident that breeds are host, nectar and shelter', () => {
     const needs = needsOf(target('x'), resident, may, larval, 'breeds');
     expect(needs.map((n) => [n.stage, n.demand, n.kinds])).toEqual([
@@ -72,7 +72,7 @@ describe('needs', () => {
     ]);
   });
   it('of a migrant have no shelter, of a hummingbird twice the nectar, of a sap feeder none', () => {
-    expect(needsOf(target('x'), { status: 'migrant' }, may, larval, 'breeds').map((n) => n.stage)).toEqual(['host', 'nectar']);
+    expect(needsOf(target('x'), { ...resident, status: 'migrant' }, may, larval, 'breeds').map((n) => n.stage)).toEqual(['host', 'nectar']);
     const bird = target('x', { kind: 'hummingbird', overwinters_in: 'elsewhere', special_needs: ['insects'] });
     expect(needsOf(bird, resident, may, [], 'breeds').map((n) => [n.stage, n.demand])).toEqual([
       ['nectar', 3],
@@ -80,6 +80,17 @@ describe('needs', () => {
     ]);
     const sap = target('x', { adult_food: 'sap-fruit', special_needs: ['fruit'] });
     expect(needsOf(sap, resident, may, larval, 'visits').map((n) => n.special)).toEqual(['fruit']);
+  });
+  it('for nest cover lie in the nesting season only, and nowhere where it does not nest', () => {
+    const bird = target('x', { kind: 'hummingbird', overwinters_in: 'elsewhere', special_needs: ['nest-cover', 'perch'] });
+    const nests = needsOf(bird, { status: 'migrant', nest_first: 9, nest_last: 13 }, { from: 121, to: 273 }, [], 'breeds');
+    expect(nests.find((n) => n.special === 'nest-cover')!.halfMonths).toEqual([9, 10, 11, 12, 13]);
+    const winters = needsOf(bird, { status: 'winter', nest_first: null, nest_last: null }, { from: 244, to: 440 }, [], 'breeds');
+    expect(winters.map((n) => n.special ?? n.stage)).toEqual(['nectar', 'perch']);
+  });
+  it('of a moth that never feeds are host and shelter', () => {
+    const silkmoth = target('x', { kind: 'moth', adult_food: 'none' });
+    expect(needsOf(silkmoth, resident, may, larval, 'breeds').map((n) => n.stage)).toEqual(['host', 'shelter']);
   });
   it('for alkaloids lie in the middle third of the flight', () => {
     expect(middleThird([9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19])).toEqual([13, 14, 15]);

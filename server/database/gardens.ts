@@ -6,6 +6,8 @@ import type {
   GardenState,
   GardenSummary,
   GardenTarget,
+  OwnRow,
+  OwnRowFields,
   Plan,
   Planting,
   PlantingFields,
@@ -66,6 +68,7 @@ export function readGarden(db: Connection, id: string): GardenState {
     targets: as<GardenTarget[]>(readRows(db, 'garden_target', id)),
     plans: as<Plan[]>(readRows(db, 'plan', id)),
     plantings: as<Planting[]>(readRows(db, 'planting', id)),
+    own: as<OwnRow[]>(readRows(db, 'own_row', id)),
     history: historyOf(db, id),
   };
 }
@@ -205,6 +208,26 @@ export function removePlanting(db: Connection, gardenId: string, id: string, com
   record(db, gardenId, `Take out ${common(row.plant as string)}`, ({ remove }) => remove('planting', id));
 }
 
+/** Keeps rows of the library as this garden's own, over what it said of them before. */
+export function keepOwn(db: Connection, gardenId: string, rows: readonly OwnRowFields[], label: string) {
+  mustRead(db, 'garden', gardenId, gardenId, 'garden');
+  const before = new Map(as<OwnRow[]>(readRows(db, 'own_row', gardenId)).map((row) => [`${row.file} ${row.key}`, row]));
+  record(db, gardenId, label, ({ write }) => {
+    for (const row of rows) {
+      const old = before.get(`${row.file} ${row.key}`);
+      write('own_row', { ...row, id: old?.id ?? newId(), revision: old ? old.revision + 1 : 0 });
+    }
+  });
+}
+
+/** Goes back to what the shipped library says. */
+export function revertOwn(db: Connection, gardenId: string, ids: readonly string[], label: string) {
+  for (const id of ids) mustRead(db, 'own_row', gardenId, id, 'correction');
+  record(db, gardenId, label, ({ remove }) => {
+    for (const id of ids) remove('own_row', id);
+  });
+}
+
 /** A garden as its open file. */
 export function exportGarden(db: Connection, id: string): GardenFile {
   const state = readGarden(db, id);
@@ -217,6 +240,7 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     targets: state.targets.map(({ target, ambition, priority }) => ({ target, ambition, priority })),
     plans: state.plans.map(bare),
     plantings: state.plantings.map(bare),
+    own: state.own.map(({ file, key, cells }) => ({ file, key, cells })),
   };
 }
 
@@ -233,6 +257,7 @@ export function importGarden(db: Connection, file: GardenFile): string {
       };
       writeRow(db, 'garden', id, { ...file.garden, id, revision: 0 });
       for (const site of file.sites) writeRow(db, 'site', id, { ...site, id: renamed(site.id), revision: 0 });
+      for (const own of file.own) writeRow(db, 'own_row', id, { ...own, id: newId(), revision: 0 });
       for (const target of file.targets) writeRow(db, 'garden_target', id, { ...target, id: newId(), revision: 0 });
       for (const plan of file.plans) writeRow(db, 'plan', id, { ...plan, id: renamed(plan.id), revision: 0 });
       for (const planting of file.plantings)

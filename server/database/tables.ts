@@ -1,7 +1,7 @@
 import type { Connection } from './connection';
 
 /** How a value of a record is kept in SQLite, which has neither booleans nor lists. */
-type Kept = 'plain' | 'flag' | 'list';
+type Kept = 'plain' | 'flag' | 'json';
 
 /** The tables of a garden whose changes are journalled, and their columns beside id, revision and position. */
 export const TABLES = {
@@ -36,11 +36,12 @@ export const TABLES = {
     ph: 'plain',
     moisture: 'plain',
     salt: 'plain',
-    features: 'list',
+    features: 'json',
     notes: 'plain',
   },
   garden_target: { target: 'plain', ambition: 'plain', priority: 'plain' },
   plan: { name: 'plain', current: 'flag' },
+  own_row: { file: 'plain', key: 'plain', cells: 'json' },
   planting: {
     plan_id: 'plain',
     site_id: 'plain',
@@ -63,7 +64,7 @@ function fromSql(table: TableName, stored: Record<string, unknown>): Row {
   const row: Row = { id: stored.id as string, revision: stored.revision as number };
   for (const [column, kept] of columnsOf(table)) {
     const value = stored[column];
-    row[column] = kept === 'flag' ? value === 1 : kept === 'list' ? JSON.parse(value as string) : value;
+    row[column] = kept === 'flag' ? value === 1 : kept === 'json' ? JSON.parse(value as string) : value;
   }
   return row;
 }
@@ -72,7 +73,7 @@ function toSql(table: TableName, row: Record<string, unknown>): Record<string, u
   const stored: Record<string, unknown> = {};
   for (const [column, kept] of columnsOf(table)) {
     const value = row[column];
-    stored[column] = kept === 'flag' ? (value ? 1 : 0) : kept === 'list' ? JSON.stringify(value) : (value ?? null);
+    stored[column] = kept === 'flag' ? (value ? 1 : 0) : kept === 'json' ? JSON.stringify(value) : (value ?? null);
   }
   return stored;
 }

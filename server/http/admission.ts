@@ -5,12 +5,14 @@ import type { PlantingFields } from '../../core/model/garden';
 import { Fault } from '../database/faults';
 import { readGarden } from '../database/gardens';
 import type { Store } from '../database/open';
+import { gardenLibrary } from './garden-library';
 import { mustKnow } from './names';
 
 /** The plant of a planting, if this garden may have it; a 422 fault with the gate's sentence where it may not. */
-export function admitted({ db, library }: Store, gardenId: string, fields: PlantingFields) {
+export function admitted(store: Store, gardenId: string, fields: PlantingFields) {
+  const library = gardenLibrary(store, gardenId);
   const plant = mustKnow(library.plants, fields.plant, 'plant', 'plant');
-  const { garden, targets } = readGarden(db, gardenId);
+  const { garden, targets } = readGarden(store.db, gardenId);
   const status = statusHere(
     library.status.filter((row) => row.plant === plant.id),
     garden.region,

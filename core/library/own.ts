@@ -1,0 +1,100 @@
+import type { OwnRowFields } from '../model/garden';
+import { LIBRARY_LISTS, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
+import { checkRows } from './check';
+import { cellsOf, keyOf, rowsOf, type Cells } from './cells';
+import { parseReferenceFile, type LibraryProblem } from './parse';
+
+/**
+ * The gardener's own word about the library: rows corrected, added or struck out. It is kept apart from the shipped
+ * library, and wins over it.
+ */
+
+/** The shipped library with a gardener's own rows laid over it. Own rows are taken to be well-formed. */
+export function withOwn(library: Library, own: readonly OwnRowFields[]): Library {
+  if (own.length === 0) return library;
+  const laid: Library = { ...library };
+  for (const file of new Set(own.map((row) => row.file))) {
+    const mine = new Map(own.filter((row) => row.file === file).map((row) => [row.key, row]));
+    const parse = (cells: Cells) => REFERENCE_FILES[file].schema.parse(cells) as object;
+    const rows: object[] = [];
+    for (const shipped of rowsOf(library, file)) {
+      const key = keyOf(file, shipped);
+      const over = mine.get(key);
+      mine.delete(key);
+      if (!over) rows.push(shipped);
+      else if (over.cells) rows.push(parse(over.cells));
+    }
+    for (const added of mine.values()) if (added.cells) rows.push(parse(added.cells));
+    (laid as unknown as Record<string, object[]>)[LIBRARY_LISTS[file]] = rows;
+  }
+  return laid;
+}
+
+/** What is wrong with an own row by itself, by column: its cells against the schema of their file. */
+export function malformed({ file, key, cells }: OwnRowFields): Record<string, string> {
+  if (!cells) return {};
+  const result = REFERENCE_FILES[file].schema.safeParse(cells);
+  if (!result.success)
+    return Object.fromEntries(result.error.issues.map((issue) => [issue.path.join('.'), issue.message]).reverse());
+  return keyOf(file, result.data) === key
+    ? {}
+    : { [REFERENCE_FILES[file].key[0]!]: 'The names that make this row its own cannot be changed: add another row.' };
+}
+
+/**
+ * One own row checked: by its schema, and by what it would contradict in the library it is laid over. Returns
+ * the problems by column; empty where it may stand.
+ */
+export function problemsOfOwn(library: Library, row: OwnRowFields): Record<string, string> {
+  const problems = malformed(row);
+  if (Object.keys(problems).length > 0) return problems;
+  const before = new Set(checkRows(library).map(({ file, about, message }) => file + about + message));
+  for (const { file, about, message } of checkRows(withOwn(library, [row])))
+    if (!before.has(file + about + message))
+      problems[row.file === file ? 'row' : 'library'] ??= row.file === file ? message : `${about}: ${message}`;
+  return problems;
+}
+
+/**
+ * The rows of a CSV file that say something else than the library: what importing it would make one's own. Rows
+ * that say the same are passed over; rows the file leaves out stay. All or nothing: where anything is wrong,
+ * every problem is told by row and column and nothing is taken.
+ */
+export function ownFromCsv(
+  library: Library,
+  file: ReferenceFile,
+  text: string,
+): { own: OwnRowFields[]; problems: LibraryProblem[] } {
+  let parsed: ReturnType<typeof parseReferenceFile>;
+  try {
+    parsed = parseReferenceFile(file, text);
+  } catch (error) {
+    const line = (error as { lines?: number }).lines ?? 1;
+    return {
+      own: [],
+      problems: [{ file, row: line, column: '', message: 'This line cannot be read as CSV: look for a stray quote.' }],
+    };
+  }
+  if (parsed.problems.length > 0) return { own: [], problems: parsed.problems };
+  if (parsed.rows.length === 0)
+    return { own: [], problems: [{ file, row: 1, column: '', message: 'There are no rows below the header.' }] };
+  const shipped = new Map(rowsOf(library, file).map((row) => [keyOf(file, row), JSON.stringify(cellsOf(file, row))]));
+  const own: OwnRowFields[] = [];
+  const rowNumber = new Map<string, number>();
+  parsed.rows.forEach((row, index) => {
+    const cells = cellsOf(file, row as object);
+    const key = keyOf(file, row as object);
+    rowNumber.set(key, index + 2);
+    if (shipped.get(key) !== JSON.stringify(cells)) own.push({ file, key, cells });
+  });
+  const known = new Set(checkRows(library).map((found) => found.file + found.about + found.message));
+  const problems = checkRows(withOwn(library, own))
+    .filter((found) => !known.has(found.file + found.about + found.message))
+    .map(({ about, message, key }) => ({
+      file,
+      row: (key && rowNumber.get(key)) || 1,
+      column: '',
+      message: `${about}: ${message}`,
+    }));
+  return problems.length > 0 ? { own: [], problems } : { own, problems: [] };
+}
