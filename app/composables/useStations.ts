@@ -38,6 +38,13 @@ export function useStations() {
         path: `${base}/season`,
         figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets',
       },
+      {
+        key: '9',
+        name: 'Library',
+        path: `${base}/library`,
+        figure:
+          garden.own.length > 0 ? `${garden.own.length} of your own` : `${garden.almanac?.targets.size ?? 0} creatures here`,
+      },
     ];
   });
 }

@@ -176,6 +176,12 @@ export const useGardenStore = defineStore('garden', () => {
     change('PUT', '/library', { rows, label }, `${label}: kept as your own.`);
   const revertOwn = (ids: string[], label: string) =>
     attempt(() => change('POST', '/library/revert', { ids, label }, `${label}: back to the shipped library.`));
+  /** Strikes a shipped row out, so that this garden no longer reckons with it. */
+  const strikeOwn = (file: ReferenceFile, key: string, label: string) =>
+    attempt(() => change('PUT', '/library', { rows: [{ file, key, cells: null }], label }, `${label}: struck out.`));
+  /** A table of the library as CSV text, own rows in it. */
+  const exportTable = async (file: ReferenceFile) =>
+    (await callApi<{ text: string }>('POST', `/api/gardens/${id.value}/library/export`, { file })).text;
   /** Takes a table of the library from CSV text; returns what is wrong with it, empty where it was taken. */
   async function importTable(file: ReferenceFile, text: string) {
     const path = `/api/gardens/${id.value}/library/import`;
@@ -234,7 +240,9 @@ export const useGardenStore = defineStore('garden', () => {
     takeOut,
     keepOwn,
     revertOwn,
+    strikeOwn,
     importTable,
+    exportTable,
     accept,
     nameOf,
     siteName,

@@ -1,8 +1,7 @@
 import type { OwnRowFields } from '../model/garden';
-import { LIBRARY_LISTS, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
+import { LIBRARY_LISTS, REFERENCE_FILES, type Library } from '../model/reference';
 import { checkRows } from './check';
-import { cellsOf, keyOf, rowsOf, type Cells } from './cells';
-import { parseReferenceFile, type LibraryProblem } from './parse';
+import { keyOf, rowsOf, type Cells } from './cells';
 
 /**
  * The gardener's own word about the library: rows corrected, added or struck out. It is kept apart from the shipped
@@ -53,48 +52,4 @@ export function problemsOfOwn(library: Library, row: OwnRowFields): Record<strin
     if (!before.has(file + about + message))
       problems[row.file === file ? 'row' : 'library'] ??= row.file === file ? message : `${about}: ${message}`;
   return problems;
-}
-
-/**
- * The rows of a CSV file that say something else than the library: what importing it would make one's own. Rows
- * that say the same are passed over; rows the file leaves out stay. All or nothing: where anything is wrong,
- * every problem is told by row and column and nothing is taken.
- */
-export function ownFromCsv(
-  library: Library,
-  file: ReferenceFile,
-  text: string,
-): { own: OwnRowFields[]; problems: LibraryProblem[] } {
-  let parsed: ReturnType<typeof parseReferenceFile>;
-  try {
-    parsed = parseReferenceFile(file, text);
-  } catch (error) {
-    const line = (error as { lines?: number }).lines ?? 1;
-    return {
-      own: [],
-      problems: [{ file, row: line, column: '', message: 'This line cannot be read as CSV: look for a stray quote.' }],
-    };
-  }
-  if (parsed.problems.length > 0) return { own: [], problems: parsed.problems };
-  if (parsed.rows.length === 0)
-    return { own: [], problems: [{ file, row: 1, column: '', message: 'There are no rows below the header.' }] };
-  const shipped = new Map(rowsOf(library, file).map((row) => [keyOf(file, row), JSON.stringify(cellsOf(file, row))]));
-  const own: OwnRowFields[] = [];
-  const rowNumber = new Map<string, number>();
-  parsed.rows.forEach((row, index) => {
-    const cells = cellsOf(file, row as object);
-    const key = keyOf(file, row as object);
-    rowNumber.set(key, index + 2);
-    if (shipped.get(key) !== JSON.stringify(cells)) own.push({ file, key, cells });
-  });
-  const known = new Set(checkRows(library).map((found) => found.file + found.about + found.message));
-  const problems = checkRows(withOwn(library, own))
-    .filter((found) => !known.has(found.file + found.about + found.message))
-    .map(({ about, message, key }) => ({
-      file,
-      row: (key && rowNumber.get(key)) || 1,
-      column: '',
-      message: `${about}: ${message}`,
-    }));
-  return problems.length > 0 ? { own: [], problems } : { own, problems: [] };
 }

@@ -1,5 +1,5 @@
 import { parse } from 'csv-parse/sync';
-import { LIBRARY_LISTS, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
+import { LIBRARY_LISTS, REFERENCE_FILE_NAMES, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
 
 /** Something wrong in a reference file: where, and in a sentence what would be right. Row 1 is the header. */
 export interface LibraryProblem {
@@ -8,8 +8,6 @@ export interface LibraryProblem {
   column: string;
   message: string;
 }
-
-export const REFERENCE_FILE_NAMES = Object.keys(REFERENCE_FILES) as ReferenceFile[];
 
 /** Rows of one CSV file of the library, each cell checked by the file's schema, and all problems found. */
 export function parseReferenceFile(file: ReferenceFile, text: string): { rows: unknown[]; problems: LibraryProblem[] } {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { REFERENCE_FILES, type ReferenceFile } from './reference';
+import { REFERENCE_FILE_NAMES, type ReferenceFile } from './reference';
 import * as words from './vocabulary';
 
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
@@ -88,7 +88,7 @@ export const PlantingFields = z.object({
 
 /** A row of the library corrected, added or (`cells` null) struck out by the gardener, as the cells of its CSV file. */
 export const OwnRowFields = z.object({
-  file: z.enum(Object.keys(REFERENCE_FILES) as [ReferenceFile, ...ReferenceFile[]], 'That is no table of the library.'),
+  file: z.enum(REFERENCE_FILE_NAMES as [ReferenceFile, ...ReferenceFile[]], 'That is no table of the library.'),
   key: z.string().trim().min(1, 'Say which row is meant.').max(300),
   cells: z.record(z.string().max(60), z.string().max(1000, 'Keep each value under 1000 characters.')).nullable(),
 });

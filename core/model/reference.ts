@@ -274,6 +274,7 @@ export const REFERENCE_FILES = {
 } as const;
 
 export type ReferenceFile = keyof typeof REFERENCE_FILES;
+export const REFERENCE_FILE_NAMES = Object.keys(REFERENCE_FILES) as ReferenceFile[];
 export type Region = z.infer<typeof Region>;
 export type ClimateNormal = z.infer<typeof ClimateNormal>;
 export type RegionArea = z.infer<typeof RegionArea>;

@@ -72,7 +72,10 @@ describe('needs', () => {
     ]);
   });
   it('of a migrant have no shelter, of a hummingbird twice the nectar, of a sap feeder none', () => {
-    expect(needsOf(target('x'), { ...resident, status: 'migrant' }, may, larval, 'breeds').map((n) => n.stage)).toEqual(['host', 'nectar']);
+    expect(needsOf(target('x'), { ...resident, status: 'migrant' }, may, larval, 'breeds').map((n) => n.stage)).toEqual([
+      'host',
+      'nectar',
+    ]);
     const bird = target('x', { kind: 'hummingbird', overwinters_in: 'elsewhere', special_needs: ['insects'] });
     expect(needsOf(bird, resident, may, [], 'breeds').map((n) => [n.stage, n.demand])).toEqual([
       ['nectar', 3],

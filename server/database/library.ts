@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseLibrary, REFERENCE_FILE_NAMES } from '../../core/library/parse';
-import { LIBRARY_LISTS, type Library, type ReferenceFile } from '../../core/model/reference';
+import { parseLibrary } from '../../core/library/parse';
+import { LIBRARY_LISTS, REFERENCE_FILE_NAMES, type Library, type ReferenceFile } from '../../core/model/reference';
 import type { Connection } from './connection';
 
 /** Loads the CSV files of `folder` into the database when they differ from what it holds; all or nothing. */

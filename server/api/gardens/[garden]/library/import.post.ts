@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ownFromCsv } from '../../../../../core/library/own';
+import { ownFromCsv } from '../../../../../core/library/csv';
 import { OwnRowFields } from '../../../../../core/model/garden';
 import { keepOwn, readGarden } from '../../../../database/gardens';
 import { gardenLibrary } from '../../../../http/garden-library';

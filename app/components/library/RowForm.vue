@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { COLUMN_WORDS, type ColumnWords } from '~~/core/library/columns';
+import { keyOf, type Cells } from '~~/core/library/cells';
+import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
+
+/**
+ * A row of the library to correct, or a new one to add. What is kept is the gardener's own; the shipped library
+ * stays as it is beneath. `fixed` columns are shown and cannot be changed.
+ */
+const props = defineProps<{ file: ReferenceFile; start: Cells; fixed: readonly string[]; label: string }>();
+const emit = defineEmits<{ kept: [cells: Cells]; leave: [] }>();
+const garden = useGardenStore();
+const cells = ref<Cells>({ ...props.start });
+const errors = ref<Record<string, string>>({});
+const fault = ref('');
+const saving = ref(false);
+const columns = computed(() =>
+  Object.entries(COLUMN_WORDS[props.file] ?? {}).map(([column, words]): ColumnWords & { column: string } => ({
+    column,
+    ...words,
+  })),
+);
+
+function toggle(column: string, choice: string) {
+  const chosen = (cells.value[column] ?? '').split('|').filter(Boolean);
+  cells.value[column] = (chosen.includes(choice) ? chosen.filter((c) => c !== choice) : [...chosen, choice]).join('|');
+}
+async function save() {
+  errors.value = {};
+  fault.value = '';
+  const checked = REFERENCE_FILES[props.file].schema.safeParse(cells.value);
+  if (!checked.success) {
+    for (const issue of checked.error.issues) errors.value[issue.path.join('.')] ??= issue.message;
+    fault.value = 'Some values cannot be right; they are marked below.';
+    return;
+  }
+  saving.value = true;
+  try {
+    await garden.keepOwn([{ file: props.file, key: keyOf(props.file, checked.data), cells: cells.value }], props.label);
+    emit('kept', cells.value);
+  } catch (error) {
+    if (!isApiFault(error)) throw error;
+    fault.value = error.message;
+    for (const [path, message] of Object.entries(error.fields)) errors.value[path.replace(/^0\./, '')] = message;
+  } finally {
+    saving.value = false;
+  }
+}
+</script>
+
+<template>
+  <form class="border border-line bg-raised p-3" novalidate @submit.prevent="save">
+    <p v-if="fault" role="alert" class="mb-2 border-l-4 border-gap p-2">{{ fault }} What you typed is still here.</p>
+    <div class="grid gap-x-4 gap-y-2 sm:grid-cols-2 xl:grid-cols-3">
+      <template v-for="column in columns" :key="column.column">
+        <fieldset v-if="column.many">
+          <legend class="text-sm font-semibold">{{ column.label }}</legend>
+          <label v-for="choice in column.choices" :key="choice" class="mr-3 inline-block text-sm whitespace-nowrap">
+            <input
+              type="checkbox"
+              :checked="cells[column.column]?.split('|').includes(choice)"
+              @change="toggle(column.column, choice)"
+            />
+            {{ choice }}</label
+          >
+          <p v-if="errors[column.column]" class="text-sm text-gap">{{ errors[column.column] }}</p>
+        </fieldset>
+        <FieldRow v-else v-slot="{ bind }" :label="column.label" :hint="column.hint" :error="errors[column.column]">
+          <select v-if="column.choices" v-bind="bind" v-model="cells[column.column]" class="field">
+            <option v-for="choice in column.choices" :key="choice" :value="choice">{{ choice || '—' }}</option>
+          </select>
+          <input
+            v-else
+            v-bind="bind"
+            v-model="cells[column.column]"
+            class="field"
+            type="text"
+            :readonly="fixed.includes(column.column)"
+          />
+        </FieldRow>
+      </template>
+    </div>
+    <p class="mt-3 flex gap-2">
+      <button class="press press-main" :disabled="saving">Keep as your own</button>
+      <button type="button" class="press" @click="emit('leave')">Leave it</button>
+    </p>
+  </form>
+</template>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import type { TargetHere } from '~~/core/almanac/almanac';
+import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
+import { larvalHalfMonths } from '~~/core/needs/larval-periods';
+import { shelterHalfMonths } from '~~/core/needs/needs';
+
+/** The life stages of a creature through this garden's year, one strip a stage, months above. */
+const props = defineProps<{ here: TargetHere }>();
+const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'];
+const bird = computed(() => props.here.target.kind === 'hummingbird');
+const nests = computed(() => {
+  const { nest_first: first, nest_last: last } = props.here.occurrence;
+  return first === null || last === null
+    ? []
+    : Array.from({ length: HALF_MONTHS }, (_, h) => h).filter((h) => first <= h && h <= last);
+});
+const stages = computed(() =>
+  (bird.value
+    ? [
+        { name: 'Here', colour: 'var(--nectar)', halfMonths: props.here.flightHalfMonths },
+        { name: 'Nests', colour: 'var(--shelter)', halfMonths: nests.value },
+      ]
+    : [
+        { name: 'Caterpillars', colour: 'var(--host)', halfMonths: larvalHalfMonths(props.here.larval) },
+        { name: 'In flight', colour: 'var(--nectar)', halfMonths: props.here.flightHalfMonths },
+        {
+          name: `Rests as ${props.here.target.overwinters_as}`,
+          colour: 'var(--shelter)',
+          halfMonths: shelterHalfMonths(props.here.target, props.here.flight, props.here.larval),
+        },
+      ]
+  ).filter((stage) => stage.halfMonths.length > 0),
+);
+</script>
+
+<template>
+  <table class="w-full max-w-2xl table-fixed text-sm">
+    <caption class="sr-only">
+      Life stages through the year
+    </caption>
+    <thead>
+      <tr>
+        <th class="w-32" />
+        <th v-for="(month, i) in MONTHS" :key="i" colspan="2" class="text-center text-xs font-normal text-quiet">{{ month }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="stage in stages" :key="stage.name">
+        <th scope="row" class="pr-2 text-left font-normal">
+          {{ stage.name }}<span class="sr-only">: {{ halfMonthsInWords(stage.halfMonths) }}</span>
+        </th>
+        <td
+          v-for="h in HALF_MONTHS"
+          :key="h"
+          class="border-l p-0 py-0.5"
+          :class="h % 2 === 1 ? 'border-line' : 'border-transparent'"
+        >
+          <span class="block h-3" :style="stage.halfMonths.includes(h - 1) ? { background: stage.colour } : {}" />
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>

@@ -1,0 +1,268 @@
+<script setup lang="ts">
+import { propagationInWords, speakingOf } from '~~/core/library/about';
+import { cellsOf } from '~~/core/library/cells';
+import { dayName } from '~~/core/model/half-month';
+import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
+import { nectarOfPlant } from '~~/core/coverage/supply';
+import { drinksNectar } from '~~/core/needs/needs';
+import { zoneIndex } from '~~/core/climate/zones';
+
+const route = useRoute();
+const garden = useGardenStore();
+const view = useViewStore();
+const { about, isShipped } = useOwn();
+const id = computed(() => String(route.params.plant));
+const here = computed(() => garden.almanac?.plants.get(id.value));
+const plant = computed(() => here.value?.plant);
+const editing = ref(false);
+const base = computed(() => `/gardens/${garden.id}/library`);
+const gates = computed(() => garden.gatesByPlant.get(id.value) ?? []);
+const mine = computed(() => about(id.value));
+const letters = computed(() => garden.sites.map((site, i) => ({ site, letter: String.fromCharCode(65 + (i % 26)) })));
+const at = (value: (site: (typeof garden.sites)[number]) => number) =>
+  letters.value.map(({ site, letter }) => ({ letter, name: site.name, value: value(site) }));
+const gauges = computed(() => {
+  const p = plant.value!;
+  return [
+    {
+      label: 'Sun',
+      words: `${p.sun_min_h}–${p.sun_max_h} h`,
+      low: 0,
+      high: 14,
+      from: p.sun_min_h,
+      to: p.sun_max_h,
+      sites: at((s) => s.sun_h),
+    },
+    {
+      label: 'Moisture',
+      words: `${p.moisture_min}–${p.moisture_max} of 5`,
+      low: 1,
+      high: 5,
+      from: p.moisture_min,
+      to: p.moisture_max,
+      sites: at((s) => s.moisture),
+    },
+    { label: 'pH', words: `${p.ph_min}–${p.ph_max}`, low: 3.5, high: 9, from: p.ph_min, to: p.ph_max, sites: at((s) => s.ph) },
+    {
+      label: 'Half-zone',
+      words: `${p.zone_min}–${p.zone_max}`,
+      low: 0,
+      high: HALF_ZONES.length - 1,
+      from: zoneIndex(p.zone_min),
+      to: zoneIndex(p.zone_max),
+      sites: [{ letter: garden.garden!.half_zone, name: garden.garden!.name, value: zoneIndex(garden.garden!.half_zone) }],
+    },
+  ];
+});
+const facts = computed(() => {
+  const p = plant.value!;
+  return [
+    [
+      'Height',
+      `${view.length(p.height_min_cm)} to ${view.length(p.height_max_cm)}, ${view.length(p.spread_cm)} wide, set ${view.length(p.spacing_cm)} apart`,
+    ],
+    ['Soil', `${p.textures.join(', ')}; drainage ${p.drainage}; salt ${p.salt}`],
+    [
+      'Summers',
+      `up to ${p.heat_limit}${p.afternoon_shade_from_zone ? `; afternoon shade from zone ${p.afternoon_shade_from_zone}` : ''}`,
+    ],
+    [
+      'Habit',
+      `${p.habit}, ${['', 'polite', 'spreads some', 'pushy'][p.vigour]}; lives ${p.life_years} ${p.life_years === 1 ? 'year' : 'years'}, flowers ${p.years_to_flower === 0 ? 'in its first year' : `from year ${p.years_to_flower + 1}`}`,
+    ],
+    ['Flowers', p.flower_form === 'none' ? 'none that feed anyone' : `${p.colour}, ${p.flower_form}, tube ${p.tube_mm} mm`],
+    [
+      'Pots',
+      p.container === 'no'
+        ? 'not for containers'
+        : `${p.container} in containers from ${view.volume(p.container_min_l!)}, ${p.container_role ?? 'alone'}`,
+    ],
+    ['Deer', `${p.deer} resistance`],
+  ] as const;
+});
+const hostOf = computed(() =>
+  [...(garden.almanac?.targets.values() ?? [])]
+    .flatMap((target) => {
+      const host = target.hosts.get(id.value);
+      return host ? [{ target: target.target, host }] : [];
+    })
+    .sort((a, b) => HOST_RANKS.indexOf(a.host.rank) - HOST_RANKS.indexOf(b.host.rank)),
+);
+const drinkers = computed(() =>
+  [...(garden.almanac?.targets.values() ?? [])].filter(
+    (t) =>
+      drinksNectar(t.target) &&
+      plant.value &&
+      nectarOfPlant(t.target, plant.value) > 0 &&
+      t.flightHalfMonths.some((h) => here.value!.bloomShares[h]! > 0.3),
+  ),
+);
+const raised = computed(() =>
+  (garden.library?.propagation ?? []).filter((row) => row.plant === id.value).map(propagationInWords),
+);
+const care = computed(() => (plant.value ? speakingOf(garden.library!.care, plant.value).filter((row) => row.note) : []));
+const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
+function revertAll() {
+  const gone = !isShipped('plants.csv', id.value);
+  void garden.revertOwn(
+    mine.value.map((row) => row.id),
+    plant.value!.common,
+  );
+  if (gone) void navigateTo(base.value);
+}
+</script>
+
+<template>
+  <article v-if="here && plant" class="max-w-5xl">
+    <p class="no-print text-sm"><NuxtLink class="link" :to="base">Library</NuxtLink> › plants</p>
+    <header class="mt-1 flex flex-wrap items-start gap-x-6 gap-y-2">
+      <PlantGlyph :plant="plant" :size="140" />
+      <div class="min-w-60 flex-1">
+        <h1>{{ plant.common }}</h1>
+        <p class="scientific text-lg">{{ plant.scientific }}</p>
+        <p class="text-sm text-quiet">{{ plant.kind }} of the {{ plant.family }}; confidence {{ plant.confidence }}</p>
+        <p class="mt-1">
+          <strong :class="['invasive', 'noxious'].includes(here.status.status) ? 'text-gap' : ''">{{
+            here.status.row ? `${here.status.status} here` : 'No record for this region'
+          }}</strong>
+          <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
+          ><span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
+          <template v-if="here.bloom"> Flowers {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template>
+        </p>
+        <p class="no-print mt-2 flex flex-wrap gap-2">
+          <button class="press" @click="view.explain({ kind: 'plant', plant: id })">How it fits your sites</button>
+          <button class="press" @click="editing = !editing">Correct a value</button>
+          <NuxtLink class="press" :to="`${base}/plants/new?like=${id}`">Add one like it</NuxtLink>
+          <button v-if="mine.length" class="press" @click="revertAll">
+            {{ isShipped('plants.csv', id) ? 'Revert your corrections' : 'Take it out of the library' }}
+          </button>
+        </p>
+        <p v-if="mine.length" class="mt-1"><OwnMark :added="!isShipped('plants.csv', id)" /></p>
+      </div>
+    </header>
+    <RowForm
+      v-if="editing"
+      :key="id"
+      class="mt-3"
+      file="plants.csv"
+      :start="cellsOf('plants.csv', plant)"
+      :fixed="['id']"
+      :label="plant.common"
+      @kept="editing = false"
+      @leave="editing = false"
+    />
+    <GateList :gates="gates" class="mt-2" />
+
+    <div class="mt-4 grid gap-x-8 gap-y-4 md:grid-cols-2">
+      <section aria-label="Ranges">
+        <h2>What it wants, and what you have</h2>
+        <div class="mt-2 space-y-1"><RangeGauge v-for="gauge in gauges" :key="gauge.label" v-bind="gauge" /></div>
+        <p v-if="letters.length" class="mt-1 text-xs text-quiet">
+          <span v-for="{ site, letter } in letters" :key="site.id" class="mr-2">{{ letter }} {{ site.name }}</span>
+        </p>
+        <p v-else class="mt-1 text-sm text-quiet">Survey a bed in Place to see it against these ranges.</p>
+        <dl class="mt-2 grid grid-cols-[5.5rem_minmax(0,1fr)] text-sm">
+          <template v-for="[term, words] in facts" :key="term">
+            <dt class="text-quiet">{{ term }}</dt>
+            <dd>{{ words }}</dd>
+          </template>
+        </dl>
+      </section>
+      <section aria-label="Who uses it">
+        <h2>Who uses it here</h2>
+        <p v-if="hostOf.length === 0 && drinkers.length === 0" class="mt-1 text-thin">
+          Nobody among the creatures of this region, as far as the library knows.
+        </p>
+        <ul class="mt-1 text-sm">
+          <li v-for="row in hostOf" :key="row.target.id" class="flex items-center gap-2">
+            <LarvaGlyph :target="row.target" :size="46" />
+            <span
+              >Caterpillars of <NuxtLink class="link" :to="`${base}/targets/${row.target.id}`">{{ row.target.common }}</NuxtLink>:
+              <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : ''">{{ row.host.rank }}</span>
+              <span v-if="row.host.note" class="text-quiet"> · {{ row.host.note }}</span></span
+            >
+          </li>
+        </ul>
+        <p class="mt-2 text-sm">
+          Nectar, of 3: butterflies {{ plant.nectar_butterfly }}, hummingbirds {{ plant.nectar_hummingbird }}, moths
+          {{ plant.nectar_moth }}<template v-if="plant.alkaloid">; with the alkaloids that milkweed butterflies seek</template>.
+        </p>
+        <p v-if="drinkers.length" class="mt-1 text-sm">
+          Can drink from it while it flowers:
+          <template v-for="(t, i) in drinkers.slice(0, 14)" :key="t.target.id"
+            >{{ i ? ', ' : ''
+            }}<NuxtLink class="link" :to="`${base}/targets/${t.target.id}`">{{
+              t.target.common.toLowerCase()
+            }}</NuxtLink></template
+          >{{ drinkers.length > 14 ? ` and ${drinkers.length - 14} more` : '' }}.
+        </p>
+      </section>
+      <section aria-label="Cautions">
+        <h2>Cautions</h2>
+        <p v-if="here.cautions.length === 0" class="mt-1 text-sm text-quiet">None recorded. Never eat a plant by guess.</p>
+        <OwnRows
+          :id="id"
+          file="cautions.csv"
+          about="plant"
+          :heading="`Cautions of ${plant.common}`"
+          :blank="{ plant: id, hazard: 'people', severity: '2', note: '' }"
+        >
+          <template #row="{ cells }">
+            <strong>{{ cells.hazard!.replace('-', ' and ') }}</strong> {{ cells.note }}
+            <span class="text-quiet">{{ ['', 'mild', 'serious', 'grave'][Number(cells.severity)] }}</span>
+          </template>
+        </OwnRows>
+        <h3 class="mt-3 font-semibold">Where it is native, and where listed</h3>
+        <OwnRows
+          :id="id"
+          file="plant-status.csv"
+          about="plant"
+          :heading="`Status of ${plant.common}`"
+          :blank="{ plant: id, place: garden.garden!.region, status: 'introduced', as_of: '2026', note: '' }"
+        >
+          <template #row="{ cells }">
+            <span
+              :class="cells.place === garden.garden!.region || cells.place === garden.garden!.jurisdiction ? 'font-semibold' : ''"
+              >{{ garden.library!.regions.find((region) => region.id === cells.place)?.name ?? cells.place }}</span
+            >
+            <span :class="['invasive', 'noxious'].includes(cells.status!) ? 'text-gap' : 'text-quiet'"
+              >{{ cells.status }} ({{ cells.as_of }})</span
+            >
+          </template>
+        </OwnRows>
+      </section>
+      <section aria-label="How to raise it">
+        <h2>How to raise it</h2>
+        <dl class="mt-1 text-sm">
+          <template v-for="way in raised" :key="way.method">
+            <dt class="font-semibold">{{ way.method }}</dt>
+            <dd class="mb-1">{{ way.takes }}</dd>
+          </template>
+        </dl>
+        <template v-if="care.length">
+          <h3 class="mt-2 font-semibold">Keeping it going</h3>
+          <ul class="text-sm">
+            <li v-for="row in care" :key="row.action + row.anchor + row.offset_days">
+              {{ row.note }}<span v-if="row.plant !== id" class="text-quiet"> (of every {{ row.plant }})</span>
+            </li>
+          </ul>
+        </template>
+        <template v-if="ailments.length">
+          <h3 class="mt-2 font-semibold">When something is wrong</h3>
+          <ul class="text-sm">
+            <li v-for="row in ailments" :key="row.symptom + row.cause">
+              <strong>{{ row.symptom }}</strong>: {{ row.cause }}. {{ row.check }} {{ row.remedy }}
+            </li>
+          </ul>
+        </template>
+      </section>
+    </div>
+    <p class="mt-4 max-w-prose text-sm text-quiet">
+      Buy nursery-propagated plants, true to their species and untreated; never dig from the wild. Lists and laws change: check
+      with your local extension office.
+    </p>
+  </article>
+  <p v-else class="my-8">
+    The library has no plant with this id. <NuxtLink class="link" :to="base">Back to the library</NuxtLink>
+  </p>
+</template>

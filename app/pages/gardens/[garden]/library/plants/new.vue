@@ -1,0 +1,3 @@
+<template>
+  <NewRow file="plants.csv" word="plant" />
+</template>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { rowsOf } from '~~/core/library/cells';
+import { libraryCounts } from '~~/core/library/check';
+import type { LibraryProblem } from '~~/core/library/parse';
+import { REFERENCE_FILE_NAMES, type ReferenceFile } from '~~/core/model/reference';
+
+const garden = useGardenStore();
+const WORDS: Record<ReferenceFile, string> = {
+  'regions.csv': 'Regions with their summers, rain and frosts',
+  'climate-normals.csv': 'Monthly normals of each region',
+  'region-areas.csv': 'Which coordinates lie in which region',
+  'targets.csv': 'Butterflies, moths and hummingbirds',
+  'occurrence.csv': 'Where each flies, and when',
+  'hosts.csv': 'Which plants their young live on',
+  'plants.csv': 'Plants',
+  'plant-status.csv': 'Where a plant is native, introduced or listed',
+  'cautions.csv': 'Hazards',
+  'propagation.csv': 'How plants are raised',
+  'care.csv': 'What care they want, and when',
+  'ailments.csv': 'Symptoms, causes and remedies',
+};
+const problems = ref<LibraryProblem[]>([]);
+const readFrom = ref('');
+const said = ref('');
+const busy = ref(false);
+const counts = computed(() => libraryCounts(garden.library!));
+const ownIn = (file: ReferenceFile) => garden.own.filter((row) => row.file === file);
+
+async function save(file: ReferenceFile) {
+  let text: string;
+  try {
+    text = await garden.exportTable(file);
+  } catch (error) {
+    if (!isApiFault(error)) throw error;
+    said.value = error.message;
+    return;
+  }
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
+  link.download = file;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+async function read(file: ReferenceFile, event: Event) {
+  const input = event.target as HTMLInputElement;
+  const chosen = input.files?.[0];
+  if (!chosen) return;
+  busy.value = true;
+  problems.value = [];
+  said.value = '';
+  readFrom.value = chosen.name;
+  try {
+    const answer = await garden.importTable(file, await chosen.text());
+    problems.value = answer.problems;
+    if (answer.problems.length === 0)
+      said.value =
+        answer.taken === 0
+          ? `${chosen.name} says nothing that the library does not say already.`
+          : `${answer.taken} rows of ${chosen.name} are kept as your own.`;
+  } catch (error) {
+    if (!isApiFault(error)) throw error;
+    said.value = error.message;
+  } finally {
+    busy.value = false;
+    input.value = '';
+  }
+}
+</script>
+
+<template>
+  <div class="max-w-5xl">
+    <p class="text-sm"><NuxtLink class="link" :to="`/gardens/${garden.id}/library`">Library</NuxtLink> › tables</p>
+    <h1>Tables and corrections</h1>
+    <p class="max-w-prose text-quiet">
+      Each table opens in a spreadsheet. What you bring back is checked whole: rows that differ are kept as your own over the
+      shipped library, and if one row cannot be right, none is taken.
+    </p>
+    <p class="mt-1 text-sm text-quiet">
+      {{ counts.nativeRows }} native, {{ counts.introducedRows }} introduced and {{ counts.listedRows }} invasive or noxious
+      statuses; {{ counts.lowConfidence }} rows of low confidence.
+    </p>
+    <div v-if="said" role="status" class="mt-2 border-l-4 border-press bg-raised p-2">{{ said }}</div>
+    <div v-if="problems.length" role="alert" class="mt-2 border-l-4 border-gap bg-raised p-2">
+      <p>
+        <strong>Nothing of {{ readFrom }} was taken.</strong> {{ problems.length }}
+        {{ problems.length === 1 ? 'cell is' : 'cells are' }} at fault:
+      </p>
+      <ul class="max-h-52 overflow-auto text-sm">
+        <li v-for="(problem, i) in problems.slice(0, 200)" :key="i">
+          Row {{ problem.row }}<template v-if="problem.column">, {{ problem.column }}</template
+          >: {{ problem.message }}
+        </li>
+      </ul>
+    </div>
+    <ScrollRegion class="mt-2" label="Tables of the library">
+      <table class="tabular">
+        <thead>
+          <tr>
+            <th scope="col">Table</th>
+            <th scope="col">Rows</th>
+            <th scope="col">Your own</th>
+            <th scope="col">Out and in</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="file in REFERENCE_FILE_NAMES" :key="file">
+            <th scope="row" class="font-normal">
+              {{ WORDS[file] }} <span class="block text-sm text-quiet">{{ file }}</span>
+            </th>
+            <td>{{ rowsOf(garden.library!, file).length }}</td>
+            <td>{{ ownIn(file).length || '' }}</td>
+            <td>
+              <span class="flex flex-wrap gap-2">
+                <button class="press" @click="save(file)">
+                  Save as CSV<span class="sr-only"> {{ file }}</span>
+                </button>
+                <label class="press cursor-pointer focus-within:outline-2"
+                  >Bring in a CSV<span class="sr-only"> for {{ file }}</span>
+                  <input class="sr-only" type="file" accept=".csv,text/csv" :disabled="busy" @change="read(file, $event)" />
+                </label>
+              </span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </ScrollRegion>
+    <section v-if="garden.own.length" class="mt-4" aria-label="Your own word">
+      <div class="flex items-baseline gap-4">
+        <h2>Your own word</h2>
+        <button
+          class="link text-sm"
+          @click="
+            garden.revertOwn(
+              garden.own.map((row) => row.id),
+              'Every correction',
+            )
+          "
+        >
+          Revert all {{ garden.own.length }}
+        </button>
+      </div>
+      <ul class="mt-1 divide-y divide-line text-sm">
+        <li v-for="row in garden.own" :key="row.id" class="flex flex-wrap items-baseline gap-x-3 py-1">
+          <span class="text-quiet">{{ row.file }}</span>
+          <span :class="row.cells ? '' : 'line-through'">{{ row.key.replaceAll(' + ', ' · ') }}</span>
+          <span v-if="!row.cells" class="text-quiet">struck out</span>
+          <button class="link ml-auto" @click="garden.revertOwn([row.id], row.key)">
+            Revert<span class="sr-only"> {{ row.key }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,261 @@
+<script setup lang="ts">
+import { resolveHosts } from '~~/core/almanac/hosts';
+import { hostMates, rangeOf } from '~~/core/library/about';
+import { cellsOf } from '~~/core/library/cells';
+import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
+import { HOST_RANKS } from '~~/core/model/vocabulary';
+import { needsOf } from '~~/core/needs/needs';
+import { needName } from '~~/core/offers/words';
+
+const route = useRoute();
+const garden = useGardenStore();
+const view = useViewStore();
+const { about, isShipped } = useOwn();
+const id = computed(() => String(route.params.target));
+const target = computed(() => garden.library?.targets.find((row) => row.id === id.value));
+const here = computed(() => garden.almanac?.targets.get(id.value));
+const chosen = computed(() => garden.targets.some((row) => row.target === id.value));
+const editing = ref(false);
+const HOW = {
+  resident: 'lives here',
+  migrant: 'comes each year',
+  visitor: 'strays here',
+  winter: 'winters here',
+  rare: 'rare here',
+};
+const FOOD = {
+  nectar: 'nectar',
+  mixed: 'nectar, sap and fruit',
+  'sap-fruit': 'sap and rotting fruit',
+  none: 'nothing: adults do not feed',
+};
+const needs = computed(() =>
+  here.value ? needsOf(here.value.target, here.value.occurrence, here.value.flight, here.value.larval, 'breeds') : [],
+);
+const resolved = computed(
+  () =>
+    here.value?.hosts ??
+    resolveHosts(
+      garden.library!.hosts.filter((row) => row.target === id.value),
+      garden.library!.plants,
+    ),
+);
+/** Hosts that have a record here come first within their rank; the others are told by number. */
+const hosts = computed(() =>
+  HOST_RANKS.map((rank) => {
+    const all = [...resolved.value]
+      .filter(([, host]) => host.rank === rank)
+      .flatMap(([plant, host]) => {
+        const found = garden.almanac!.plants.get(plant);
+        return found ? [{ here: found, host }] : [];
+      });
+    const known = all.filter((row) => row.here.status.row);
+    known.sort((a, b) => Number(b.here.status.native) - Number(a.here.status.native));
+    return { rank, known, elsewhere: all.length - known.length };
+  }).filter((group) => group.known.length + group.elsewhere > 0),
+);
+const mates = computed(() => (garden.almanac ? hostMates(garden.almanac, id.value) : []));
+const range = computed(() => (garden.library ? rangeOf(garden.library, id.value) : []));
+const mine = computed(() => about(id.value));
+const base = computed(() => `/gardens/${garden.id}/library`);
+const size = computed(() =>
+  view.units === 'metric'
+    ? `${target.value!.size_min_mm}–${target.value!.size_max_mm} mm`
+    : `${(target.value!.size_min_mm / 25.4).toFixed(1)}–${(target.value!.size_max_mm / 25.4).toFixed(1)} in`,
+);
+function revertAll() {
+  const name = target.value!.common;
+  const gone = !isShipped('targets.csv', id.value);
+  void garden.revertOwn(
+    mine.value.map((row) => row.id),
+    name,
+  );
+  if (gone) void navigateTo(base.value);
+}
+</script>
+
+<template>
+  <article v-if="target" class="max-w-5xl">
+    <p class="no-print text-sm"><NuxtLink class="link" :to="base">Library</NuxtLink> › creatures</p>
+    <header class="mt-1 flex flex-wrap items-start gap-x-6 gap-y-2">
+      <CreatureGlyph :target="target" :size="168" />
+      <div class="min-w-60 flex-1">
+        <h1>{{ target.common }}</h1>
+        <p class="scientific text-lg">{{ target.scientific }}</p>
+        <p class="text-sm text-quiet">
+          {{ target.kind }} of the {{ target.family }}; {{ target.kind === 'hummingbird' ? 'length' : 'wings' }} {{ size }};
+          confidence {{ target.confidence }}
+        </p>
+        <p v-if="here" class="mt-1">
+          {{ HOW[here.occurrence.status] }}, {{ halfMonthsInWords(here.flightHalfMonths)
+          }}<template v-if="here.larval.length"
+            >; {{ here.occurrence.broods }} {{ here.occurrence.broods === 1 ? 'brood' : 'broods' }}</template
+          >. Lives on {{ FOOD[target.adult_food] }}.
+        </p>
+        <p v-else class="mt-1 text-thin">It is not known from {{ garden.almanac?.region.name }}.</p>
+        <p v-if="target.concern" class="text-thin">{{ target.concern }}</p>
+        <p class="no-print mt-2 flex flex-wrap gap-2">
+          <button
+            v-if="here && !chosen"
+            class="press press-main"
+            @click="garden.chooseTarget({ target: id, ambition: 'breeds', priority: here.occurrence.ease })"
+          >
+            Choose it for this garden
+          </button>
+          <span v-else-if="chosen" class="self-center text-press">Chosen for this garden</span>
+          <button class="press" @click="editing = !editing">Correct a value</button>
+          <NuxtLink class="press" :to="`${base}/targets/new?like=${id}`">Add one like it</NuxtLink>
+          <button v-if="mine.length" class="press" @click="revertAll">
+            {{ isShipped('targets.csv', id) ? 'Revert your corrections' : 'Take it out of the library' }}
+          </button>
+        </p>
+        <p v-if="mine.length" class="mt-1"><OwnMark :added="!isShipped('targets.csv', id)" /></p>
+      </div>
+    </header>
+    <RowForm
+      v-if="editing"
+      :key="id"
+      class="mt-3"
+      file="targets.csv"
+      :start="cellsOf('targets.csv', target)"
+      :fixed="['id']"
+      :label="target.common"
+      @kept="editing = false"
+      @leave="editing = false"
+    />
+
+    <section v-if="here" class="mt-4" aria-label="Its year here">
+      <h2>Its year in {{ garden.garden?.name }}</h2>
+      <StageStrip :here="here" class="mt-1" />
+    </section>
+
+    <div class="mt-4 grid gap-x-8 gap-y-4 md:grid-cols-2">
+      <section aria-label="Marks">
+        <h2>How to know it</h2>
+        <p class="mt-1">{{ target.adult_marks }}</p>
+        <p class="mt-2 flex items-center gap-3">
+          <LarvaGlyph :target="target" :size="140" />
+          <span>{{ target.young_marks }}</span>
+        </p>
+        <template v-if="mates.length">
+          <h3 class="mt-3 font-semibold">Easily mistaken, on the same plants</h3>
+          <ul class="mt-1">
+            <li
+              v-for="{ mate, shared } in mates.slice(0, 5)"
+              :key="mate.target.id"
+              class="flex items-center gap-2 py-0.5 text-sm"
+            >
+              <LarvaGlyph :target="mate.target" :size="64" />
+              <span>
+                <NuxtLink class="link" :to="`${base}/targets/${mate.target.id}`">{{ mate.target.common }}</NuxtLink>
+                <span class="text-quiet">
+                  · {{ mate.target.young_marks }} Shares
+                  {{
+                    shared
+                      .slice(0, 2)
+                      .map((p) => garden.nameOf(p).toLowerCase())
+                      .join(', ')
+                  }}{{ shared.length > 2 ? ` and ${shared.length - 2} more` : '' }}.</span
+                >
+              </span>
+            </li>
+          </ul>
+        </template>
+      </section>
+      <section v-if="needs.length" aria-label="Needs">
+        <h2>What it needs to breed</h2>
+        <ul class="mt-1">
+          <li v-for="need in needs" :key="need.stage + need.special" class="py-0.5">
+            <strong>{{ needName(need, target) }}</strong>
+            <span class="text-quiet"> {{ halfMonthsInWords(need.halfMonths) }}</span>
+          </li>
+        </ul>
+        <p v-if="target.flower_forms.length && target.adult_food !== 'none'" class="mt-1 text-sm">
+          Drinks from {{ target.flower_forms.join(', ') }} flowers with tubes up to {{ target.tongue_mm }} mm.
+        </p>
+      </section>
+      <section v-if="target.kind !== 'hummingbird'" aria-label="Hosts">
+        <h2>Host plants</h2>
+        <div v-for="group in hosts" :key="group.rank" class="mt-1">
+          <h3 class="font-semibold" :class="group.rank === 'trap' ? 'text-gap' : ''">
+            {{ group.rank === 'trap' ? 'Traps: eggs are laid and the young die' : group.rank }}
+          </h3>
+          <ul class="text-sm">
+            <li v-for="row in group.known.slice(0, 12)" :key="row.here.plant.id">
+              <NuxtLink class="link" :to="`${base}/plants/${row.here.plant.id}`">{{ row.here.plant.common }}</NuxtLink>
+              <span class="ml-1" :class="['invasive', 'noxious'].includes(row.here.status.status) ? 'text-gap' : 'text-quiet'"
+                >{{ row.here.status.status }}{{ row.host.light === 'any' ? '' : ` · in ${row.host.light}` }}</span
+              >
+              <span v-if="row.host.note" class="text-quiet"> · {{ row.host.note }}</span>
+            </li>
+            <li v-if="group.known.length > 12" class="text-quiet">and {{ group.known.length - 12 }} more recorded here</li>
+            <li v-if="group.elsewhere" class="text-quiet">{{ group.elsewhere }} more with no record in this region</li>
+          </ul>
+        </div>
+        <details class="no-print mt-2">
+          <summary class="link cursor-pointer text-sm">The rows behind this</summary>
+          <OwnRows
+            :id="id"
+            file="hosts.csv"
+            about="target"
+            :heading="`Hosts of ${target.common}`"
+            :blank="{ target: id, plant: '', rank: 'accepted', light: 'any', note: '' }"
+          >
+            <template #row="{ cells }"
+              >{{ cells.plant }} <span class="text-quiet">{{ cells.rank }} · {{ cells.light }}</span></template
+            >
+          </OwnRows>
+        </details>
+      </section>
+      <section aria-label="Where it lives">
+        <h2>Where it lives</h2>
+        <ul class="mt-1 text-sm">
+          <li v-for="row in range" :key="row.region.id">
+            <span :class="row.region.id === garden.garden!.region ? 'font-semibold' : ''">{{ row.region.name }}</span>
+            <span class="text-quiet">
+              {{ row.occurrence.status }}, {{ halfMonthName(row.occurrence.first) }} to {{ halfMonthName(row.occurrence.last)
+              }}{{ row.occurrence.broods > 1 ? `, ${row.occurrence.broods} broods` : '' }}</span
+            >
+          </li>
+        </ul>
+        <details class="no-print mt-2">
+          <summary class="link cursor-pointer text-sm">The rows behind this</summary>
+          <OwnRows
+            :id="id"
+            file="occurrence.csv"
+            about="target"
+            :heading="`Months of ${target.common}`"
+            :blank="{
+              target: id,
+              region: garden.garden!.region,
+              status: 'resident',
+              first: '8',
+              last: '17',
+              broods: '1',
+              ease: '2',
+              nest_first: '',
+              nest_last: '',
+            }"
+          >
+            <template #row="{ cells }">
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
+                range.find((row) => row.region.id === cells.region)?.region.name ?? cells.region
+              }}</span>
+              <span class="text-quiet"
+                >{{ cells.status }}, {{ halfMonthName(Number(cells.first)) }} to {{ halfMonthName(Number(cells.last))
+                }}{{ Number(cells.broods) > 1 ? `, ${cells.broods} broods` : '' }}</span
+              >
+            </template>
+          </OwnRows>
+        </details>
+      </section>
+    </div>
+    <p class="mt-4 max-w-prose text-sm text-quiet">
+      Rules on raising, moving and releasing butterflies differ from place to place: ask locally. Feeders for hummingbirds hold
+      sugar and water 1:4, nothing else, and are cleaned every few days.
+    </p>
+  </article>
+  <p v-else class="my-8">
+    The library has no creature with this id. <NuxtLink class="link" :to="base">Back to the library</NuxtLink>
+  </p>
+</template>

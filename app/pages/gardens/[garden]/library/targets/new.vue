@@ -1,0 +1,3 @@
+<template>
+  <NewRow file="targets.csv" word="creature" />
+</template>
