@@ -4,6 +4,7 @@ import { groupBy } from '../model/group';
 import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
 import { dailyNormals, degreeDayYear } from '../climate/degree-days';
 import { seasonalShift, springDelay } from '../climate/shift';
+import { zoneIndex } from '../climate/zones';
 import { bloomWindow, foliageWindow, windowShares, type DayWindow } from '../bloom/bloom';
 import { larvalPeriods, type LarvalPeriod } from '../needs/larval-periods';
 import { statusHere, type StatusHere } from '../gates/status';
@@ -53,12 +54,13 @@ export function flightHere(occurrence: Pick<Occurrence, 'first' | 'last'>, delay
   return { from: firstDay(first), to: lastDay(last) + (occurrence.last < occurrence.first ? 365 : 0) };
 }
 
-/** The day on which the first admissible host known here comes into leaf; 1 where one is evergreen or none is known. */
-function leafOut(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, PlantHere>): number {
+/** The day on which the first admissible host that is recorded and hardy here comes into leaf; 1 where none is known. */
+function leafOut(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, PlantHere>, halfZone: string): number {
   const halfMonths: number[] = [];
   for (const [id, host] of hosts) {
-    const here = plants.get(id)!;
-    if (ADMISSIBLE.has(host.rank) && here.status.row) halfMonths.push(here.foliageShares.findIndex((share) => share > 0));
+    const { plant, status, foliageShares } = plants.get(id)!;
+    const hardy = plant.kind === 'annual' || zoneIndex(plant.zone_min) <= zoneIndex(halfZone);
+    if (ADMISSIBLE.has(host.rank) && status.row && hardy) halfMonths.push(foliageShares.findIndex((share) => share > 0));
   }
   return halfMonths.length === 0 ? 1 : firstDay(Math.max(0, Math.min(...halfMonths)));
 }
@@ -113,7 +115,7 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
       occurrence: here,
       flight,
       flightHalfMonths: halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to)),
-      larval: wakingWithLeaves(larval, leafOut(hosts, plants)),
+      larval: wakingWithLeaves(larval, leafOut(hosts, plants, garden.half_zone)),
       hosts,
     });
   }

@@ -65,3 +65,13 @@ export function rangeOf(library: Library, target: string) {
     .filter((row) => row.target === target)
     .map((occurrence) => ({ occurrence, region: library.regions.find((region) => region.id === occurrence.region)! }));
 }
+
+/** The best hosts of a creature in this garden's region: primary ones with a record here, natives first, none listed. */
+export function bestHosts(almanac: Almanac, target: TargetHere): Plant[] {
+  return [...target.hosts]
+    .filter(([, host]) => host.rank === 'primary')
+    .flatMap(([id]) => almanac.plants.get(id) ?? [])
+    .filter(({ status }) => status.row && status.status !== 'invasive' && status.status !== 'noxious')
+    .sort((a, b) => Number(b.status.native) - Number(a.status.native))
+    .map((here) => here.plant);
+}

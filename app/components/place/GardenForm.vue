@@ -3,6 +3,8 @@ import { GardenFields } from '~~/core/model/garden';
 import { regionalGarden } from '~~/core/library/regional-garden';
 import { frostFree } from '~~/core/climate/frost';
 import { UNITS } from '~~/core/model/units';
+import { jurisdictionName } from '~~/core/model/jurisdictions';
+import type { FoundPlace } from './PlaceFinder.vue';
 import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS, zoneChoices } from './choices';
 
 /** The place of a garden: kept at a revision, or new (null). `start` gives what the form opens with. */
@@ -16,6 +18,7 @@ const view = useViewStore();
 const { draft, errors, fault, saving, save, restart } = useDraft(GardenFields, () => ({ ...props.start }));
 // The revision the draft was begun at: a change made elsewhere since is a clash, not written over.
 const begunAt = ref(props.revision);
+const finding = ref(false);
 const clash = shallowRef<(GardenFields & { revision: number }) | null>(null);
 const units = computed(() => UNITS[view.units]);
 const regions = computed(() => libraryStore.library?.regions ?? []);
@@ -25,11 +28,19 @@ function changeRegion() {
   const { lat, lon, elevation_m, half_zone, last_frost, first_frost } = regionalGarden(libraryStore.library!, draft.value.region);
   Object.assign(draft.value, { lat, lon, elevation_m, half_zone, last_frost, first_frost, jurisdiction: null });
 }
+/** A place found by its code or on the map: its region's profile, at its own coordinates. */
+function settle({ lat, lon, jurisdiction, region }: FoundPlace) {
+  if (region !== draft.value.region) {
+    draft.value.region = region;
+    changeRegion();
+  }
+  Object.assign(draft.value, { lat, lon, jurisdiction });
+}
 const jurisdictions = computed(() => [
   { value: null, words: 'not given' },
   ...[...new Set(libraryStore.library!.areas.filter((a) => a.region === draft.value.region).map((a) => a.jurisdiction))]
     .sort()
-    .map((code) => ({ value: code, words: code })),
+    .map((code) => ({ value: code, words: jurisdictionName(code) })),
 ]);
 const season = computed(() => {
   const whole = GardenFields.pick({ last_frost: true, first_frost: true }).safeParse(draft.value);
@@ -75,6 +86,14 @@ function frost(key: 'last_frost' | 'first_frost', text: string | null) {
 <template>
   <form class="space-y-3" novalidate @submit.prevent="submit">
     <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
+    <PlaceFinder
+      v-if="revision === null || finding"
+      :region="draft.region"
+      :lat="Number(draft.lat)"
+      :lon="Number(draft.lon)"
+      @found="settle"
+    />
+    <button v-else type="button" class="link text-sm" @click="finding = true">Find the place by postal code or on the map</button>
     <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
       <TextField v-model="draft.name" label="Name of the garden" :error="errors.name" placeholder="Mill Lane yard" />
       <ChoiceField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bestHosts } from '~~/core/library/about';
 import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
 import { AMBITIONS, type Ambition } from '~~/core/model/vocabulary';
 import type { TargetHere } from '~~/core/almanac/almanac';
@@ -6,6 +7,7 @@ import type { TargetHere } from '~~/core/almanac/almanac';
 const garden = useGardenStore();
 const view = useViewStore();
 const sort = ref<'ease' | 'name' | 'first'>('ease');
+const FOOD = { nectar: 'nectar in flight', mixed: 'nectar, sap, fruit', 'sap-fruit': 'sap and fruit', none: 'adults fast' };
 const EASE = ['', 'easy', 'takes care', 'hard'];
 const HOW = { resident: 'lives here', migrant: 'migrates', visitor: 'visits', winter: 'winters', rare: 'rare' };
 
@@ -24,8 +26,8 @@ const shares = (here: TargetHere) => Array.from({ length: HALF_MONTHS }, (_, h) 
 const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
 /** What it asks of a garden, in a few words. */
 function asks(here: TargetHere) {
-  const best = [...here.hosts].filter(([, host]) => host.rank === 'primary').map(([plant]) => garden.nameOf(plant).toLowerCase());
-  const food = here.target.adult_food === 'sap-fruit' ? 'sap and fruit' : 'nectar in flight';
+  const best = bestHosts(garden.almanac!, here).map((plant) => plant.common.toLowerCase());
+  const food = FOOD[here.target.adult_food];
   const young =
     here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');
   return [
@@ -55,11 +57,7 @@ function asks(here: TargetHere) {
         </select></label
       >
     </div>
-    <p v-if="rows.length === 0" class="my-6 max-w-prose">
-      The library holds no species for {{ garden.almanac?.region.name }} yet. The beds can be surveyed meanwhile; targets can be
-      chosen as soon as the library grows.
-    </p>
-    <ScrollRegion v-else class="mt-2" label="Table of targets">
+    <ScrollRegion class="mt-2" label="Table of targets">
       <table class="tabular">
         <thead>
           <tr>

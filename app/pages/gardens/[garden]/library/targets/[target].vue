@@ -167,7 +167,7 @@ function revertAll() {
         <ul class="mt-1">
           <li v-for="need in needs" :key="need.stage + need.special" class="py-0.5">
             <strong>{{ needName(need, target) }}</strong>
-            <span class="text-quiet"> {{ halfMonthsInWords(need.halfMonths) }}</span>
+            <span class="ml-1 text-quiet">{{ halfMonthsInWords(need.halfMonths) }}</span>
           </li>
         </ul>
         <p v-if="target.flower_forms.length && target.adult_food !== 'none'" class="mt-1 text-sm">
@@ -212,7 +212,7 @@ function revertAll() {
         <ul class="mt-1 text-sm">
           <li v-for="row in range" :key="row.region.id">
             <span :class="row.region.id === garden.garden!.region ? 'font-semibold' : ''">{{ row.region.name }}</span>
-            <span class="text-quiet">
+            <span class="ml-1 text-quiet">
               {{ row.occurrence.status }}, {{ halfMonthName(row.occurrence.first) }} to {{ halfMonthName(row.occurrence.last)
               }}{{ row.occurrence.broods > 1 ? `, ${row.occurrence.broods} broods` : '' }}</span
             >

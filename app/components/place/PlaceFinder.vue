@@ -1,0 +1,57 @@
+<script setup lang="ts">
+/** Where the garden is, by postal code or by a point on the map; the rest of the form follows from the answer. */
+export interface FoundPlace {
+  lat: number;
+  lon: number;
+  jurisdiction: string | null;
+  region: string;
+}
+defineProps<{ region: string; lat: number; lon: number }>();
+const emit = defineEmits<{ found: [place: FoundPlace] }>();
+const code = ref('');
+const error = ref('');
+const said = ref('');
+const looking = ref(false);
+
+async function find() {
+  error.value = '';
+  said.value = '';
+  if (!code.value.trim()) {
+    error.value = 'Give a five-digit ZIP or a Canadian code such as V8W.';
+    return;
+  }
+  looking.value = true;
+  try {
+    const place = await callApi<FoundPlace & { name: string }>('GET', `/api/postal/${encodeURIComponent(code.value.trim())}`);
+    said.value = `${place.name}, ${place.jurisdiction}`;
+    emit('found', place);
+  } catch (fault) {
+    if (!isApiFault(fault)) throw fault;
+    error.value = fault.message;
+  } finally {
+    looking.value = false;
+  }
+}
+</script>
+
+<template>
+  <div class="grid gap-3 md:grid-cols-[15rem_minmax(0,1fr)]">
+    <div>
+      <FieldRow
+        v-slot="{ bind }"
+        label="Postal code"
+        :error="error"
+        :hint="said || 'US ZIP, or the first half of a Canadian code.'"
+      >
+        <span class="flex gap-2">
+          <input v-bind="bind" v-model="code" class="field" autocomplete="postal-code" @keydown.enter.prevent="find" />
+          <button type="button" class="press" :disabled="looking" @click="find">Find</button>
+        </span>
+      </FieldRow>
+      <p class="mt-2 text-sm text-quiet">
+        It gives the region, the coordinates and the state. Elevation and frosts are the region’s until you overrule them.
+      </p>
+    </div>
+    <RegionMap :region="region" :lat="lat" :lon="lon" @point="emit('found', $event)" />
+  </div>
+</template>
