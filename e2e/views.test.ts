@@ -16,6 +16,12 @@ const VIEWS = [
   ['/gardens/juniper-wash/targets', 'Targets'],
   ['/gardens/juniper-wash/season', 'Season'],
   ['/gardens/fourth-floor-brickyard-row/season', 'Season'],
+  ['/gardens/kettle-pond-commons/library', 'Library'],
+  ['/gardens/kettle-pond-commons/library/targets/danaus-plexippus', 'Monarch'],
+  ['/gardens/kettle-pond-commons/library/targets/selasphorus-rufus', 'Rufous hummingbird'],
+  ['/gardens/juniper-wash/library/plants/aristolochia-watsonii', "Watson's pipevine"],
+  ['/gardens/kettle-pond-commons/library/tables', 'Tables and corrections'],
+  ['/gardens/kettle-pond-commons/library/plants/new', 'A plant of your own'],
 ] as const;
 
 beforeAll(async () => {
@@ -40,15 +46,18 @@ describe.each([1280, 390])('every view at %i px', (width) => {
 });
 
 describe('dusk', () => {
-  it.each(['season', 'match', 'place', 'plan', 'targets'])('is as readable in %s', async (view) => {
-    const page = await openPage(browser);
-    await page.addInitScript(() => localStorage.setItem('outwash-theme', 'dusk'));
-    await page.goto(`${app.url}/gardens/kettle-pond-commons/${view}`);
-    await page.getByRole('heading', { level: 1 }).waitFor();
-    expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
-    await expectAccessible(page, `${view} at dusk`);
-    await page.context().close();
-  });
+  it.each(['season', 'match', 'place', 'plan', 'targets', 'library', 'library/plants/asclepias-incarnata'])(
+    'is as readable in %s',
+    async (view) => {
+      const page = await openPage(browser);
+      await page.addInitScript(() => localStorage.setItem('outwash-theme', 'dusk'));
+      await page.goto(`${app.url}/gardens/kettle-pond-commons/${view}`);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
+      await expectAccessible(page, `${view} at dusk`);
+      await page.context().close();
+    },
+  );
 });
 
 describe('reasons and dialogs', () => {
