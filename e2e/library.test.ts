@@ -262,7 +262,7 @@ describe('finding the place', () => {
     await map.getByText('Drawing the map').waitFor({ state: 'detached' });
     const box = (await map.boundingBox())!;
     // The tip of the map's south-east: the middle of the Florida peninsula.
-    await map.click({ position: { x: box.width * 0.785, y: box.height * 0.86 } });
+    await map.click({ position: { x: box.width * 0.762, y: box.height * 0.85 } });
     await expect.poll(() => value('Region')).toBe('florida-peninsula');
     expect(await value('State or province')).toBe('FL');
     expect(await value('First frost of autumn (month-day)')).toBe('12-20');

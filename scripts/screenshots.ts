@@ -41,6 +41,13 @@ await shoot('match', `${KETTLE}/match`, 'Swamp milkweed', (page) =>
 await shoot('plan', `${KETTLE}/plan`, 'Butterfly milkweed');
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
 await shoot('season-dusk', `${KETTLE}/season`, '7 of 10', (page) => page.getByRole('button', { name: 'Dusk' }).click());
+await shoot('new-garden', '/gardens/new', 'A new garden', (page) =>
+  page.getByText('Drawing the map').waitFor({ state: 'detached' }),
+);
+await shoot('library', `${KETTLE}/library`, 'American copper', (page) => page.getByRole('button', { name: 'Plants' }).click());
+await shoot('plate', `${KETTLE}/library`, 'American copper', (page) => page.getByLabel('as a plate').check());
+await shoot('creature', `${KETTLE}/library/targets/danaus-plexippus`, 'How to know it');
+await shoot('plant', '/gardens/juniper-wash/library/plants/aristolochia-watsonii', 'How to raise it');
 await shoot('season-phone', `${KETTLE}/season`, '7 of 10', undefined, 390);
 await browser.close();
 await app.stop();

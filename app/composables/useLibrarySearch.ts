@@ -37,9 +37,11 @@ export function useLibrarySearch() {
     );
     return search;
   });
+  const collator = new Intl.Collator('en');
+  const byName = computed(() => [...entries.value.values()].sort((a, b) => collator.compare(a.row.common, b.row.common)));
   /** Entries by how well they answer the words; every one, by name, where there are none. */
   function find(words: string): Entry[] {
-    if (!words.trim()) return [...entries.value.values()].sort((a, b) => a.row.common.localeCompare(b.row.common));
+    if (!words.trim()) return byName.value;
     return index.value.search(words).map(({ id }) => entries.value.get(id as string)!);
   }
   return { find };

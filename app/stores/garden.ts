@@ -1,4 +1,5 @@
 import { withOwn } from '~~/core/library/own';
+import { services } from '~~/core/match/match';
 import { almanacFor } from '~~/core/almanac/almanac';
 import { coverage, type CoverageInput } from '~~/core/coverage/coverage';
 import { fitMatrix, type Fit } from '~~/core/fit/fit';
@@ -10,9 +11,11 @@ import type { LibraryProblem } from '~~/core/library/parse';
 import type { ReferenceFile } from '~~/core/model/reference';
 import {
   LIVE_STATES,
+  type Garden,
   type GardenFields,
   type GardenState,
   type GardenTarget,
+  type OwnRow,
   type OwnRowFields,
   type Planting,
   type PlantingFields,
@@ -20,6 +23,8 @@ import {
   type SiteFields,
   type TargetFields,
 } from '~~/core/model/garden';
+
+const unlessSame = <T>(before: T, now: T): T => (JSON.stringify(before) === JSON.stringify(now) ? before : now);
 
 /**
  * The open garden and all that follows from it. Records come from the server and every change goes there; what
@@ -33,12 +38,13 @@ export const useGardenStore = defineStore('garden', () => {
   const year = ref<number | null>(null);
 
   const id = computed(() => state.value?.garden.id ?? '');
-  const garden = computed(() => state.value?.garden ?? null);
+  // What the almanac hangs on keeps its identity while it says the same, so that it is not made anew at every press.
+  const garden = computed<Garden | null>((before) => unlessSame(before ?? null, state.value?.garden ?? null));
   const sites = computed(() => state.value?.sites ?? []);
   const targets = computed(() => [...(state.value?.targets ?? [])].sort((a, b) => a.priority - b.priority));
   const plan = computed(() => state.value?.plans.find((row) => row.current) ?? null);
   const plantings = computed(() => (state.value?.plantings ?? []).filter((row) => row.plan_id === plan.value?.id));
-  const own = computed(() => state.value?.own ?? []);
+  const own = computed<OwnRow[]>((before) => unlessSame(before ?? [], state.value?.own ?? []));
   /** The library as this garden sees it, the gardener's own rows laid over the shipped ones. */
   const library = computed(() => (libraryStore.library ? withOwn(libraryStore.library, own.value) : null));
   const almanac = computed(() => (garden.value && library.value ? almanacFor(library.value, garden.value) : null));
@@ -64,14 +70,28 @@ export const useGardenStore = defineStore('garden', () => {
     fitMatrix(list, sites.value, almanac.value.place).forEach((row, i) => byPlant.set(list[i]!.id, row));
     return byPlant;
   });
+  const chosenIds = computed<string[]>((before) =>
+    unlessSame(
+      before ?? [],
+      targets.value.map((row) => row.target),
+    ),
+  );
   const gatesByPlant = computed(() => {
-    const chosen = targets.value.map((row) => row.target);
+    const chosen = chosenIds.value;
     return new Map(
       plants.value.map((here) => [
         here.plant.id,
         gates(here.plant, here.status, here.cautions, garden.value!, trapsFor(almanac.value!, chosen, here.plant.id)),
       ]),
     );
+  });
+  const isRefused = (plant: string) => gatesByPlant.value.get(plant)?.[0]?.effect === 'refuse';
+  /** Whom every plant serves among the chosen targets, by name. */
+  const serviceRows = computed(() => (almanac.value ? services(almanac.value, chosenIds.value) : []));
+  const plantedCounts = computed(() => {
+    const counts = new Map<string, number>();
+    for (const row of livePlantings.value) counts.set(row.plant, (counts.get(row.plant) ?? 0) + row.count);
+    return counts;
   });
   const plantOf = (plant: string) => almanac.value?.plants.get(plant)?.plant;
   const areas = computed(() => new Map(sites.value.map((site) => [site.id, areaUse(site, plantings.value, plantOf)])));
@@ -224,6 +244,9 @@ export const useGardenStore = defineStore('garden', () => {
     plants,
     fits,
     gatesByPlant,
+    isRefused,
+    services: serviceRows,
+    plantedCounts,
     areas,
     ridge,
     load,

@@ -12,13 +12,38 @@ import type { FitPlace } from '../fit/dimensions';
 import { ADMISSIBLE, resolveHosts } from './hosts';
 
 export interface PlantHere {
-  plant: Plant;
-  bloom: DayWindow | null;
+  readonly plant: Plant;
+  readonly bloom: DayWindow | null;
   /** Share (0–1) of each half-month in bloom, and in leaf. */
-  bloomShares: number[];
-  foliageShares: number[];
-  status: StatusHere;
-  cautions: Caution[];
+  readonly bloomShares: number[];
+  readonly foliageShares: number[];
+  readonly status: StatusHere;
+  readonly cautions: Caution[];
+}
+
+/** A plant's windows are reckoned when they are first asked for: a first view asks for the planted ones only. */
+class PlantInGarden implements PlantHere {
+  #bloom: DayWindow | null | undefined;
+  #bloomShares: number[] | undefined;
+  #foliageShares: number[] | undefined;
+
+  constructor(
+    readonly plant: Plant,
+    private readonly reference: Region,
+    private readonly garden: GardenFields,
+    readonly status: StatusHere,
+    readonly cautions: Caution[],
+  ) {}
+  get bloom() {
+    if (this.#bloom === undefined) this.#bloom = bloomWindow(this.plant, this.reference, this.garden, this.garden);
+    return this.#bloom;
+  }
+  get bloomShares() {
+    return (this.#bloomShares ??= windowShares(this.bloom));
+  }
+  get foliageShares() {
+    return (this.#foliageShares ??= windowShares(foliageWindow(this.plant, this.reference, this.garden)));
+  }
 }
 
 export interface TargetHere {
@@ -88,16 +113,8 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
 
   const plants = new Map<string, PlantHere>();
   for (const plant of library.plants) {
-    const reference = regionOf(plant.bloom_ref);
-    const bloom = bloomWindow(plant, reference, garden, garden);
-    plants.set(plant.id, {
-      plant,
-      bloom,
-      bloomShares: windowShares(bloom),
-      foliageShares: windowShares(foliageWindow(plant, reference, garden)),
-      status: statusHere(statusRows.get(plant.id) ?? [], garden.region, garden.jurisdiction),
-      cautions: cautionRows.get(plant.id) ?? [],
-    });
+    const status = statusHere(statusRows.get(plant.id) ?? [], garden.region, garden.jurisdiction);
+    plants.set(plant.id, new PlantInGarden(plant, regionOf(plant.bloom_ref), garden, status, cautionRows.get(plant.id) ?? []));
   }
 
   const occurrence = new Map(library.occurrence.filter((row) => row.region === region.id).map((row) => [row.target, row]));
@@ -115,7 +132,9 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
       occurrence: here,
       flight,
       flightHalfMonths: halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to)),
-      larval: wakingWithLeaves(larval, leafOut(hosts, plants, garden.half_zone)),
+      larval: larval.some((period) => period.brood === 0)
+        ? wakingWithLeaves(larval, leafOut(hosts, plants, garden.half_zone))
+        : larval,
       hosts,
     });
   }

@@ -41,8 +41,15 @@ describe('gates', () => {
   });
   it('refuse what is not native where natives only are planted', () => {
     const foreign = statusHere([], 'coast', null);
-    expect(of({ school_plants: 'natives-only' }, [], foreign)).toEqual([['natives-only', 'refuse']]);
-    expect(of({ school_plants: 'natives-first' }, [], foreign)).toEqual([]);
+    expect(of({ school_plants: 'natives-only' }, [], foreign)).toEqual([
+      ['natives-only', 'refuse'],
+      ['unrecorded', 'warn'],
+    ]);
+  });
+  it('warn of what has no record here, and say nothing of what is known to be introduced', () => {
+    expect(of({ school_plants: 'natives-first' }, [], statusHere([], 'coast', null))).toEqual([['unrecorded', 'warn']]);
+    const introduced = statusHere([row('anywhere', 'introduced')], 'coast', null);
+    expect(of({ school_plants: 'natives-first' }, [], introduced)).toEqual([]);
   });
   it('warn of the protected, refusals first', () => {
     const guarded = statusHere([row('coast', 'protected')], 'coast', null);

@@ -3,7 +3,7 @@ import type { GardenFields } from '../model/garden';
 import type { StatusHere } from './status';
 
 export interface Gate {
-  kind: 'invasive' | 'toxic' | 'natives-only' | 'trap' | 'protected' | 'caution';
+  kind: 'invasive' | 'toxic' | 'natives-only' | 'trap' | 'protected' | 'unrecorded' | 'caution';
   /** A refused plant cannot enter the plan; a warning is shown where the choice is made. */
   effect: 'refuse' | 'warn';
   sentence: string;
@@ -52,6 +52,12 @@ export function gates(
       sentence: `Not native here, and this garden plants natives only.`,
     });
   }
+  if (!status.row)
+    found.push({
+      kind: 'unrecorded',
+      effect: 'warn',
+      sentence: 'The library has no record of it in this region: make sure that it is harmless here before you plant it.',
+    });
   for (const caution of cautions) {
     const who = atRisk(caution.hazard, garden);
     const refuse = who !== '' && caution.severity === 3;

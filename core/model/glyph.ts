@@ -168,11 +168,20 @@ export const Glyph = z.object({
   bill: z.coerce.number().min(8).max(40).optional(),
 });
 export type Glyph = z.infer<typeof Glyph>;
+const OnlyKnownMarks = Glyph.strict();
 
-/** The marks of a glyph cell, or the sentence that says what is wrong with it. */
+const parsed = new Map<string, Glyph | { problem: string }>();
+
+/** The marks of a glyph cell, or the sentence that says what is wrong with it. Each cell is read once. */
 export function parseGlyph(cell: string): Glyph | { problem: string } {
+  const known = parsed.get(cell) ?? readGlyph(cell);
+  parsed.set(cell, known);
+  return known;
+}
+
+function readGlyph(cell: string): Glyph | { problem: string } {
   const pairs = cell.split('|').map((pair) => pair.split(':') as [string, string | undefined]);
-  const result = Glyph.strict().safeParse(Object.fromEntries(pairs));
+  const result = OnlyKnownMarks.safeParse(Object.fromEntries(pairs));
   if (result.success) return result.data;
   const issue = result.error.issues[0]!;
   return { problem: `The glyph's ${issue.path.join('.') || 'marks'}: ${issue.message}` };

@@ -195,6 +195,8 @@ export function offersFor(
   const misses: Array<NearMiss & { distance: number }> = [];
 
   for (const here of almanac.plants.values()) {
+    // What is not recorded in this region may belong to another end of the continent: it is not offered.
+    if (!here.status.row) continue;
     const best: { miss: (NearMiss & { distance: number }) | null; fits: boolean } = { miss: null, fits: false };
     const miss = (why: string, distance: number) => {
       if (!best.miss || distance < best.miss.distance) best.miss = { plant: here.plant.id, why, distance };

@@ -1,3 +1,8 @@
-import { route } from '../http/route';
+import { defineEventHandler, setResponseHeader } from 'h3';
+import { useStore } from '../database/open';
 
-export default route(null, ({ library, digest }) => ({ digest, library }));
+/** The shipped library, as text written out once. */
+export default defineEventHandler((event) => {
+  setResponseHeader(event, 'content-type', 'application/json; charset=utf-8');
+  return useStore().libraryText;
+});

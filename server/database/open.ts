@@ -10,6 +10,8 @@ export interface Store {
   db: Connection;
   library: Library;
   digest: string;
+  /** The library as it is answered, written out once: it is large and does not change while the server runs. */
+  libraryText: string;
 }
 
 /**
@@ -27,7 +29,8 @@ export function openStore(file: string, root: string): Store {
       .sort())
       importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
   }
-  return { db, ...readLibrary(db) };
+  const read = readLibrary(db);
+  return { db, ...read, libraryText: JSON.stringify(read) };
 }
 
 let store: Store | undefined;

@@ -40,7 +40,7 @@ const stages = computed(() =>
     </caption>
     <thead>
       <tr>
-        <th class="w-32" />
+        <th scope="col" class="w-32 text-left text-xs font-normal text-quiet">Stage</th>
         <th v-for="(month, i) in MONTHS" :key="i" colspan="2" class="text-center text-xs font-normal text-quiet">{{ month }}</th>
       </tr>
     </thead>

@@ -2,36 +2,40 @@
 import { dayName } from '~~/core/model/half-month';
 import { DIMENSION_LABELS } from '~~/core/fit/explain';
 import type { Fit } from '~~/core/fit/fit';
-import type { MatchRow } from '~/composables/useMatch';
+import { SETTINGS } from '~~/core/settings';
+import type { Service } from '~~/core/match/match';
 
 /** One plant against every site. */
-defineProps<{ row: MatchRow }>();
+const props = defineProps<{ row: Service }>();
 const emit = defineEmits<{ drawn: [element: HTMLElement] }>();
 const element = ref<HTMLElement | null>(null);
 // Told once: the table then watches this row's height by itself.
 onMounted(() => emit('drawn', element.value!));
 const garden = useGardenStore();
 const view = useViewStore();
+const fits = computed(() => garden.fits.get(props.row.here.plant.id) ?? []);
+const refusal = computed(() => garden.gatesByPlant.get(props.row.here.plant.id)?.find((gate) => gate.effect === 'refuse'));
+const planted = computed(() => garden.plantedCounts.get(props.row.here.plant.id) ?? 0);
+const inFlower = computed(() => props.row.here.bloomShares[view.halfMonth]! >= SETTINGS.nectar.inBloomShare);
 /** What holds a cell back most. */
 const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dimension].toLowerCase() : '');
 </script>
 
 <template>
-  <tr ref="element" :class="row.inFlower ? 'bg-raised' : ''">
+  <tr ref="element" :class="inFlower ? 'bg-raised' : ''">
     <th scope="row" class="font-normal">
       <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: row.here.plant.id })">
         <PlantGlyph :plant="row.here.plant" :size="32" />
         <span>
           <span class="creature underline decoration-line underline-offset-2">{{ row.here.plant.common }}</span>
           <span class="block text-xs text-quiet">
-            <em class="font-serif">{{ row.here.plant.scientific }}</em> · {{ row.here.status.status }}
-            <strong v-if="row.planted" class="text-press"> · {{ row.planted }} in the plan</strong>
+            <em class="font-serif">{{ row.here.plant.scientific }}</em> ·
+            {{ row.here.status.row ? row.here.status.status : 'no record here' }}
+            <strong v-if="planted" class="text-press"> · {{ planted }} in the plan</strong>
           </span>
         </span>
       </button>
-      <span v-if="row.refused" class="block max-w-56 text-xs text-gap"
-        ><strong>Refused.</strong> {{ row.gates[0]!.sentence }}</span
-      >
+      <span v-if="refusal" class="block max-w-56 text-xs text-gap"><strong>Refused.</strong> {{ refusal.sentence }}</span>
     </th>
     <td class="max-w-52">
       <span
@@ -58,7 +62,7 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
         :label="row.here.bloom ? `${dayName(row.here.bloom.from)} to ${dayName(row.here.bloom.to)}` : 'no flowers'"
       />
     </td>
-    <td v-for="(fit, i) in row.fits" :key="garden.sites[i]!.id">
+    <td v-for="(fit, i) in fits" :key="garden.sites[i]!.id">
       <button
         class="text-left leading-tight hover:underline"
         :aria-label="`${row.here.plant.common} in ${garden.sites[i]!.name}: ${fit.verdict}${short(fit) ? `, ${short(fit)}` : ''}`"

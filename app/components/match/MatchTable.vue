@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual';
-import type { MatchRow } from '~/composables/useMatch';
+import type { Service } from '~~/core/match/match';
 
 /** Plants against sites. Only the rows in sight are drawn: the library is long and a press must be answered at once. */
-const props = defineProps<{ rows: MatchRow[] }>();
+const props = defineProps<{ rows: Service[] }>();
 const garden = useGardenStore();
 const frame = ref<HTMLElement | null>(null);
 const virtualizer = useVirtualizer(

@@ -55,6 +55,9 @@ const status = computed(() => {
         {{ here.plant.nectar_moth }} (of 3).
       </li>
     </ul>
+    <p class="mt-2 text-sm">
+      <NuxtLink class="link" :to="`/gardens/${garden.id}/library/plants/${plant}`">Its page in the library</NuxtLink>
+    </p>
     <p class="mt-2 text-sm text-quiet">
       Confidence: {{ here.plant.confidence }}. Lists and laws change: check with your local extension office.
     </p>

@@ -8,12 +8,15 @@ const garden = useGardenStore();
 const view = useViewStore();
 const here = computed(() => garden.almanac?.targets.get(props.target));
 const covered = computed(() => garden.served?.targets.find((row) => row.target === props.target));
+/** Hosts recorded in this region, and every trap; the others are told by number. */
 const hosts = computed(() => {
-  const order = ['primary', 'accepted', 'poor', 'trap'];
+  const order = ['trap', 'primary', 'accepted', 'poor'];
   return [...(here.value?.hosts ?? [])]
     .map(([plant, host]) => ({ plant, host }))
+    .filter(({ plant, host }) => host.rank === 'trap' || garden.almanac!.plants.get(plant)?.status.row)
     .sort((a, b) => order.indexOf(a.host.rank) - order.indexOf(b.host.rank));
 });
+const elsewhere = computed(() => (here.value?.hosts.size ?? 0) - hosts.value.length);
 const size = computed(() => {
   const t = here.value!.target;
   const unit = UNITS[view.units].length;
@@ -61,7 +64,7 @@ const size = computed(() => {
       </ul>
     </template>
     <template v-if="hosts.length">
-      <h4 class="mt-3 font-semibold">Hosts in the library</h4>
+      <h4 class="mt-3 font-semibold">Hosts recorded here</h4>
       <ul class="text-sm">
         <li v-for="row in hosts" :key="row.plant" class="mt-0.5">
           <button class="link" @click="view.explain({ kind: 'plant', plant: row.plant })">{{ garden.nameOf(row.plant) }}</button>
@@ -70,7 +73,11 @@ const size = computed(() => {
           }}</span>
           <span v-if="row.host.note" class="text-quiet">: {{ row.host.note }}</span>
         </li>
+        <li v-if="elsewhere" class="mt-0.5 text-quiet">and {{ elsewhere }} more in other regions</li>
       </ul>
     </template>
+    <p class="mt-2 text-sm">
+      <NuxtLink class="link" :to="`/gardens/${garden.id}/library/targets/${target}`">Its page in the library</NuxtLink>
+    </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Entry } from '~/composables/useLibrarySearch';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 
 const open = defineModel<boolean>({ required: true });
@@ -14,6 +15,7 @@ interface Found {
   what: string;
   go: () => unknown;
 }
+const { find } = useLibrarySearch();
 const everything = computed<Found[]>(() => [
   ...stations.value.map((s) => ({ id: s.path, text: s.name, also: s.figure, what: 'view', go: () => navigateTo(s.path) })),
   ...garden.sites.map((s) => ({
@@ -23,26 +25,23 @@ const everything = computed<Found[]>(() => [
     what: s.kind,
     go: () => navigateTo({ path: `/gardens/${garden.id}/place`, hash: `#site-${s.id}` }),
   })),
-  ...[...(garden.almanac?.targets.values() ?? [])].map(({ target }) => ({
-    id: target.id,
-    text: target.common,
-    also: target.scientific,
-    what: target.kind,
-    go: () => view.explain({ kind: 'target', target: target.id }),
-  })),
-  ...garden.plants.map(({ plant }) => ({
-    id: plant.id,
-    text: plant.common,
-    also: plant.scientific,
-    what: plant.kind,
-    go: () => view.explain({ kind: 'plant', plant: plant.id }),
-  })),
 ]);
+/** A creature or plant: explained beside the view where it lives here, else its page in the library. */
+function entry({ what, row }: Entry): Found {
+  const explain =
+    what === 'plant'
+      ? () => view.explain({ kind: 'plant', plant: row.id })
+      : garden.almanac?.targets.has(row.id)
+        ? () => view.explain({ kind: 'target', target: row.id })
+        : () => navigateTo(`/gardens/${garden.id}/library/targets/${row.id}`);
+  return { id: `${what} ${row.id}`, text: row.common, also: row.scientific, what: row.kind, go: explain };
+}
 const found = computed(() => {
   const wanted = words.value.trim().toLowerCase().split(/\s+/).filter(Boolean);
-  return everything.value
-    .filter((row) => wanted.every((w) => `${row.text} ${row.also} ${row.what}`.toLowerCase().includes(w)))
-    .slice(0, 12);
+  const named = everything.value.filter((row) =>
+    wanted.every((w) => `${row.text} ${row.also} ${row.what}`.toLowerCase().includes(w)),
+  );
+  return [...named, ...(wanted.length > 0 ? find(words.value).slice(0, 14).map(entry) : [])].slice(0, 14);
 });
 
 function choose(row: Found | null) {

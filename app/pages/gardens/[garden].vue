@@ -18,6 +18,8 @@ async function open(id: string) {
   try {
     await garden.load(id);
     ready.value = true;
+    // Reckoned while the first view is read, so that going to Match is answered at once.
+    requestIdleCallback(() => void [garden.fits, garden.services, garden.gatesByPlant]);
   } catch (error) {
     if (!isApiFault(error)) throw error;
     showError({ statusCode: error.status || 503, message: error.message, fatal: true });

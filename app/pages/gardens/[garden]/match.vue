@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const garden = useGardenStore();
-const { rows, all, words, target, stage, only, sort } = useMatch();
+const { rows, words, target, stage, only, sort } = useMatch();
 const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.targets.get(row.target)?.target ?? []));
 </script>
 
@@ -8,7 +8,7 @@ const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.ta
   <div>
     <div class="flex flex-wrap items-baseline gap-x-5">
       <h1>Match</h1>
-      <p class="text-quiet">{{ rows.length }} of {{ all.length }} plants, against {{ garden.sites.length }} sites</p>
+      <p class="text-quiet">{{ rows.length }} of {{ garden.services.length }} plants, against {{ garden.sites.length }} sites</p>
     </div>
     <form class="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1 text-sm" @submit.prevent>
       <label class="grid">Name or kind<input v-model="words" class="field w-36!" type="search" /></label>
@@ -37,6 +37,9 @@ const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.ta
         </select></label
       >
       <span class="flex flex-wrap gap-x-4 pb-1.5">
+        <label class="inline-flex items-center gap-1.5"
+          ><input v-model="only.recorded" type="checkbox" class="size-4" />recorded here</label
+        >
         <label class="inline-flex items-center gap-1.5"
           ><input v-model="only.fitting" type="checkbox" class="size-4" />fits somewhere</label
         >
