@@ -53,3 +53,17 @@ export type PotSchool = (typeof SCHOOLS.pots)[number];
 export function isWoody({ kind }: { kind: (typeof PLANT_KINDS)[number] }): boolean {
   return kind === 'shrub' || kind === 'tree' || kind === 'vine';
 }
+
+const CREATURE_FAMILIES: Readonly<Record<string, string>> = {
+  papilionidae: 'swallowtails',
+  pieridae: 'whites and sulphurs',
+  lycaenidae: 'hairstreaks, coppers and blues',
+  nymphalidae: 'brush-footed butterflies',
+  hesperiidae: 'skippers',
+  sphingidae: 'hawkmoths',
+  saturniidae: 'giant silkmoths',
+  trochilidae: 'hummingbirds',
+};
+
+/** A family of creatures in plain words; its scientific name where it has none here. */
+export const familyInWords = (family: string) => CREATURE_FAMILIES[family] ?? family;

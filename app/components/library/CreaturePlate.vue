@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Target } from '~~/core/model/reference';
+import { familyInWords } from '~~/core/model/vocabulary';
 
 /** Creatures side by side as on the plate of a field guide, grouped by family, to be told apart at a glance. */
 const props = defineProps<{ targets: Target[] }>();
@@ -14,7 +15,9 @@ const families = computed(() => {
 <template>
   <div class="mt-3 space-y-4">
     <section v-for="[family, members] in families" :key="family" :aria-label="family">
-      <h2 class="border-b border-line text-base text-quiet">{{ family }}</h2>
+      <h2 class="border-b border-line text-base text-quiet">
+        {{ familyInWords(family) }} <span class="scientific">{{ family }}</span>
+      </h2>
       <ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(8.2rem,1fr))] gap-x-2 gap-y-3">
         <li v-for="target in members" :key="target.id">
           <NuxtLink :to="`/gardens/${garden.id}/library/targets/${target.id}`" class="block text-center">

@@ -3,7 +3,7 @@ import { resolveHosts } from '~~/core/almanac/hosts';
 import { hostMates, rangeOf } from '~~/core/library/about';
 import { cellsOf } from '~~/core/library/cells';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
-import { HOST_RANKS } from '~~/core/model/vocabulary';
+import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
 import { needsOf } from '~~/core/needs/needs';
 import { needName } from '~~/core/offers/words';
 
@@ -83,8 +83,8 @@ function revertAll() {
         <h1>{{ target.common }}</h1>
         <p class="scientific text-lg">{{ target.scientific }}</p>
         <p class="text-sm text-quiet">
-          {{ target.kind }} of the {{ target.family }}; {{ target.kind === 'hummingbird' ? 'length' : 'wings' }} {{ size }};
-          confidence {{ target.confidence }}
+          {{ target.kind }}, of the {{ familyInWords(target.family) }} ({{ target.family }});
+          {{ target.kind === 'hummingbird' ? 'length' : 'wings' }} {{ size }}; confidence {{ target.confidence }}
         </p>
         <p v-if="here" class="mt-1">
           {{ HOW[here.occurrence.status] }}, {{ halfMonthsInWords(here.flightHalfMonths)
