@@ -83,7 +83,7 @@ describe('targets', () => {
   it('one let go leaves the braid', async () => {
     await page.goto(`${app.url}${KETTLE}/targets`);
     await page.getByRole('button', { name: 'Let go Question mark' }).click();
-    await page.getByText('9 chosen of 12').waitFor();
+    await page.getByText('9 chosen of 47').waitFor();
     await page.keyboard.press('5');
     await page.getByText('7 of 9 life cycles close').first().waitFor();
   });
@@ -193,13 +193,24 @@ describe('the match', () => {
     await page.goto(`${app.url}${KETTLE}/match`);
     const first = () => page.locator('tbody .creature').first().textContent();
     await page.getByRole('combobox', { name: /^Sorted by/ }).selectOption('bloom');
-    await expect.poll(first).toBe('Pussy willow');
-    await page.getByRole('combobox', { name: /^Sorted by/ }).selectOption('height');
-    await expect.poll(first).toBe("Bird's-foot violet");
+    await expect.poll(first).toBe('Early crocus');
     const count = async () => Number((await page.getByText(/of \d+ plants, against/).textContent())!.split(' ')[0]);
     const all = await count();
     await page.getByLabel('native here').check();
     await expect.poll(count).toBeLessThan(all);
+    await expect.poll(first).toBe('Pussy willow');
+    await page.getByRole('combobox', { name: /^Sorted by/ }).selectOption('height');
+    await expect.poll(first).toBe("Bird's-foot violet");
+  });
+  it('keeps plants without a record here to those who ask for them', async () => {
+    const count = async () => Number((await page.getByText(/of \d+ plants, against/).textContent())!.split(' ')[0]);
+    await page.goto(`${app.url}${KETTLE}/match`);
+    const recorded = await count();
+    await page.getByLabel('Name or kind').fill('brittlebush');
+    await page.getByText('no record here').first().waitFor();
+    await page.getByLabel('Name or kind').fill('');
+    await page.getByLabel('recorded here').uncheck();
+    await expect.poll(count).toBeGreaterThan(recorded);
   });
   it('shows no sites before there are any', async () => {
     await app.call('POST', '/api/gardens', {
