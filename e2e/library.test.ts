@@ -119,6 +119,10 @@ describe('a gardener’s own word', () => {
     await page.goto(`${app.url}${KETTLE}/library/plants/new?like=asclepias-incarnata`);
     await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata-white');
     await page.getByLabel('Common name').fill('Swamp milkweed, white');
+    await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata');
+    await page.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByText('The library has this row already').waitFor();
+    await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata-white');
     await page.getByLabel('Lowest pH').fill('acid');
     await page.getByRole('button', { name: 'Keep as your own' }).click();
     await page.getByText('Give a number from 3 to 9.').waitFor();

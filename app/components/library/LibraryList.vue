@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useVirtualizer } from '@tanstack/vue-virtual';
 import { ADMISSIBLE } from '~~/core/almanac/hosts';
 import type { Plant, Target } from '~~/core/model/reference';
 import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
@@ -9,24 +8,12 @@ import type { Entry } from '~/composables/useLibrarySearch';
 const props = defineProps<{ entries: Entry[] }>();
 const garden = useGardenStore();
 const { ownOf, isShipped } = useOwn();
-const frame = ref<HTMLElement | null>(null);
-const virtualizer = useVirtualizer(
-  computed(() => ({
-    count: props.entries.length,
-    getScrollElement: () => frame.value,
-    getItemKey: (index: number) => props.entries[index]!.what + props.entries[index]!.row.id,
-    estimateSize: () => 58,
-    overscan: 4,
-    initialRect: { width: 900, height: 560 },
-  })),
-);
-const shown = computed(() => virtualizer.value.getVirtualItems());
-const above = computed(() => shown.value[0]?.start ?? 0);
-const below = computed(() => virtualizer.value.getTotalSize() - (shown.value.at(-1)?.end ?? 0));
-watch(
-  () => props.entries,
-  () => frame.value?.scrollTo({ top: 0 }),
-);
+const { frame, shown, above, below } = useVirtualRows({
+  count: () => props.entries.length,
+  key: (index) => props.entries[index]!.what + props.entries[index]!.row.id,
+  height: 58,
+  first: () => props.entries,
+});
 const asTarget = (entry: Entry) => entry.row as Target;
 const asPlant = (entry: Entry) => entry.row as Plant;
 const targetHere = (entry: Entry) => garden.almanac?.targets.get(entry.row.id);

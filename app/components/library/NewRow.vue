@@ -36,6 +36,7 @@ const sorted = computed(() => [...rows.value].sort((a, b) => a.common.localeComp
       class="mt-3"
       :file="file"
       :start="start"
+      fresh
       :fixed="[]"
       :label="`A ${word} of your own`"
       @kept="(cells) => navigateTo(`${base}/${file === 'plants.csv' ? 'plants' : 'targets'}/${cells.id}`)"

@@ -71,6 +71,7 @@ const strike = (key: string) => garden.strikeOwn(props.file, key, label(key));
       v-else
       class="mt-1"
       :file="file"
+      fresh
       :start="{ ...blank, [about]: id }"
       :fixed="[about]"
       :label="`${heading}: one more`"

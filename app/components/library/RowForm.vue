@@ -1,13 +1,20 @@
 <script setup lang="ts">
 import { COLUMN_WORDS, type ColumnWords } from '~~/core/library/columns';
-import { keyOf, type Cells } from '~~/core/library/cells';
+import { keyOf, rowsOf, type Cells } from '~~/core/library/cells';
 import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
 
 /**
  * A row of the library to correct, or a new one to add. What is kept is the gardener's own; the shipped library
  * stays as it is beneath. `fixed` columns are shown and cannot be changed.
  */
-const props = defineProps<{ file: ReferenceFile; start: Cells; fixed: readonly string[]; label: string }>();
+const props = defineProps<{
+  file: ReferenceFile;
+  start: Cells;
+  fixed: readonly string[];
+  label: string;
+  /** A row to add: one that the library has already is not written over. */
+  fresh?: boolean;
+}>();
 const emit = defineEmits<{ kept: [cells: Cells]; leave: [] }>();
 const garden = useGardenStore();
 const cells = ref<Cells>({ ...props.start });
@@ -34,9 +41,15 @@ async function save() {
     fault.value = 'Some values cannot be right; they are marked below.';
     return;
   }
+  const key = keyOf(props.file, checked.data);
+  if (props.fresh && rowsOf(garden.library!, props.file).some((row) => keyOf(props.file, row) === key)) {
+    errors.value[REFERENCE_FILES[props.file].key[0]!] = 'The library has this row already: correct it where it stands.';
+    fault.value = 'Nothing was added.';
+    return;
+  }
   saving.value = true;
   try {
-    await garden.keepOwn([{ file: props.file, key: keyOf(props.file, checked.data), cells: cells.value }], props.label);
+    await garden.keepOwn([{ file: props.file, key, cells: cells.value }], props.label);
     emit('kept', cells.value);
   } catch (error) {
     if (!isApiFault(error)) throw error;
@@ -66,7 +79,13 @@ async function save() {
           <p v-if="errors[column.column]" class="text-sm text-gap">{{ errors[column.column] }}</p>
         </fieldset>
         <FieldRow v-else v-slot="{ bind }" :label="column.label" :hint="column.hint" :error="errors[column.column]">
-          <select v-if="column.choices" v-bind="bind" v-model="cells[column.column]" class="field">
+          <select
+            v-if="column.choices"
+            v-bind="bind"
+            v-model="cells[column.column]"
+            class="field"
+            :disabled="fixed.includes(column.column)"
+          >
             <option v-for="choice in column.choices" :key="choice" :value="choice">{{ choice || '—' }}</option>
           </select>
           <input

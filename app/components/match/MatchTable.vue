@@ -1,28 +1,15 @@
 <script setup lang="ts">
-import { useVirtualizer } from '@tanstack/vue-virtual';
 import type { Service } from '~~/core/match/match';
 
 /** Plants against sites. Only the rows in sight are drawn: the library is long and a press must be answered at once. */
 const props = defineProps<{ rows: Service[] }>();
 const garden = useGardenStore();
-const frame = ref<HTMLElement | null>(null);
-const virtualizer = useVirtualizer(
-  computed(() => ({
-    count: props.rows.length,
-    getScrollElement: () => frame.value,
-    getItemKey: (index: number) => props.rows[index]!.here.plant.id,
-    estimateSize: () => 46,
-    overscan: 4,
-    initialRect: { width: 900, height: 560 },
-  })),
-);
-const shown = computed(() => virtualizer.value.getVirtualItems());
-const above = computed(() => shown.value[0]?.start ?? 0);
-const below = computed(() => virtualizer.value.getTotalSize() - (shown.value.at(-1)?.end ?? 0));
-watch(
-  () => props.rows[0]?.here.plant.id,
-  () => frame.value?.scrollTo({ top: 0 }),
-);
+const { frame, virtualizer, shown, above, below } = useVirtualRows({
+  count: () => props.rows.length,
+  key: (index) => props.rows[index]!.here.plant.id,
+  height: 46,
+  first: () => props.rows[0]?.here.plant.id,
+});
 </script>
 
 <template>

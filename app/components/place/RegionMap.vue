@@ -154,7 +154,9 @@ function choose(event: MouseEvent) {
       </text>
     </svg>
     <figcaption class="text-sm text-quiet">
-      <span role="status">{{ pointed || 'Point at where the garden is.' }}</span>
+      <span role="status">{{
+        pointed || 'Point at where the garden is; in southern Canada too, where you name the province below.'
+      }}</span>
     </figcaption>
   </figure>
 </template>

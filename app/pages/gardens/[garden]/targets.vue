@@ -26,7 +26,7 @@ const shares = (here: TargetHere) => Array.from({ length: HALF_MONTHS }, (_, h) 
 const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
 /** What it asks of a garden, in a few words. */
 function asks(here: TargetHere) {
-  const best = bestHosts(garden.almanac!, here).map((plant) => plant.common.toLowerCase());
+  const best = bestHosts(garden.almanac!, here).map((plant) => plant.common);
   const food = FOOD[here.target.adult_food];
   const young =
     here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');

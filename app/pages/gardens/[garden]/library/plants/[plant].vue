@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { propagationInWords, speakingOf } from '~~/core/library/about';
-import { cellsOf } from '~~/core/library/cells';
 import { dayName } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
 import { nectarOfPlant } from '~~/core/coverage/supply';
@@ -10,14 +9,11 @@ import { zoneIndex } from '~~/core/climate/zones';
 const route = useRoute();
 const garden = useGardenStore();
 const view = useViewStore();
-const { about, isShipped } = useOwn();
 const id = computed(() => String(route.params.plant));
 const here = computed(() => garden.almanac?.plants.get(id.value));
 const plant = computed(() => here.value?.plant);
-const editing = ref(false);
 const base = computed(() => `/gardens/${garden.id}/library`);
 const gates = computed(() => garden.gatesByPlant.get(id.value) ?? []);
-const mine = computed(() => about(id.value));
 const letters = computed(() => garden.sites.map((site, i) => ({ site, letter: String.fromCharCode(65 + (i % 26)) })));
 const at = (value: (site: (typeof garden.sites)[number]) => number) =>
   letters.value.map(({ site, letter }) => ({ letter, name: site.name, value: value(site) }));
@@ -102,55 +98,25 @@ const raised = computed(() =>
 );
 const care = computed(() => (plant.value ? speakingOf(garden.library!.care, plant.value).filter((row) => row.note) : []));
 const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
-function revertAll() {
-  const gone = !isShipped('plants.csv', id.value);
-  void garden.revertOwn(
-    mine.value.map((row) => row.id),
-    plant.value!.common,
-  );
-  if (gone) void navigateTo(base.value);
-}
 </script>
 
 <template>
   <article v-if="here && plant" class="max-w-5xl">
-    <p class="no-print text-sm"><NuxtLink class="link" :to="base">Library</NuxtLink> › plants</p>
-    <header class="mt-1 flex flex-wrap items-start gap-x-6 gap-y-2">
-      <PlantGlyph :plant="plant" :size="140" />
-      <div class="min-w-60 flex-1">
-        <h1>{{ plant.common }}</h1>
-        <p class="scientific text-lg">{{ plant.scientific }}</p>
-        <p class="text-sm text-quiet">{{ plant.kind }} of the {{ plant.family }}; confidence {{ plant.confidence }}</p>
-        <p class="mt-1">
-          <strong :class="['invasive', 'noxious'].includes(here.status.status) ? 'text-gap' : ''">{{
-            here.status.row ? `${here.status.status} here` : 'No record for this region'
-          }}</strong>
-          <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
-          ><span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
-          <template v-if="here.bloom"> Flowers {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template>
-        </p>
-        <p class="no-print mt-2 flex flex-wrap gap-2">
-          <button class="press" @click="view.explain({ kind: 'plant', plant: id })">How it fits your sites</button>
-          <button class="press" @click="editing = !editing">Correct a value</button>
-          <NuxtLink class="press" :to="`${base}/plants/new?like=${id}`">Add one like it</NuxtLink>
-          <button v-if="mine.length" class="press" @click="revertAll">
-            {{ isShipped('plants.csv', id) ? 'Revert your corrections' : 'Take it out of the library' }}
-          </button>
-        </p>
-        <p v-if="mine.length" class="mt-1"><OwnMark :added="!isShipped('plants.csv', id)" /></p>
-      </div>
-    </header>
-    <RowForm
-      v-if="editing"
-      :key="id"
-      class="mt-3"
-      file="plants.csv"
-      :start="cellsOf('plants.csv', plant)"
-      :fixed="['id']"
-      :label="plant.common"
-      @kept="editing = false"
-      @leave="editing = false"
-    />
+    <EntryHead file="plants.csv" :row="plant">
+      <template #glyph><PlantGlyph :plant="plant" :size="140" /></template>
+      <p class="text-sm text-quiet">{{ plant.kind }} of the {{ plant.family }}; confidence {{ plant.confidence }}</p>
+      <p class="mt-1">
+        <strong :class="['invasive', 'noxious'].includes(here.status.status) ? 'text-gap' : ''">{{
+          here.status.row ? `${here.status.status} here` : 'No record for this region'
+        }}</strong>
+        <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
+        ><span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
+        <template v-if="here.bloom"> Flowers {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template>
+      </p>
+      <template #actions>
+        <button class="press" @click="view.explain({ kind: 'plant', plant: id })">How it fits your sites</button>
+      </template>
+    </EntryHead>
     <GateList :gates="gates" class="mt-2" />
 
     <div class="mt-4 grid gap-x-8 gap-y-4 md:grid-cols-2">
@@ -191,9 +157,7 @@ function revertAll() {
           Can drink from it while it flowers:
           <template v-for="(t, i) in drinkers.slice(0, 14)" :key="t.target.id"
             >{{ i ? ', ' : ''
-            }}<NuxtLink class="link" :to="`${base}/targets/${t.target.id}`">{{
-              t.target.common.toLowerCase()
-            }}</NuxtLink></template
+            }}<NuxtLink class="link" :to="`${base}/targets/${t.target.id}`">{{ t.target.common }}</NuxtLink></template
           >{{ drinkers.length > 14 ? ` and ${drinkers.length - 14} more` : '' }}.
         </p>
       </section>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { resolveHosts } from '~~/core/almanac/hosts';
 import { hostMates, rangeOf } from '~~/core/library/about';
-import { cellsOf } from '~~/core/library/cells';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
 import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
 import { needsOf } from '~~/core/needs/needs';
@@ -10,12 +9,10 @@ import { needName } from '~~/core/offers/words';
 const route = useRoute();
 const garden = useGardenStore();
 const view = useViewStore();
-const { about, isShipped } = useOwn();
 const id = computed(() => String(route.params.target));
 const target = computed(() => garden.library?.targets.find((row) => row.id === id.value));
 const here = computed(() => garden.almanac?.targets.get(id.value));
 const chosen = computed(() => garden.targets.some((row) => row.target === id.value));
-const editing = ref(false);
 const HOW = {
   resident: 'lives here',
   migrant: 'comes each year',
@@ -56,73 +53,41 @@ const hosts = computed(() =>
 );
 const mates = computed(() => (garden.almanac ? hostMates(garden.almanac, id.value) : []));
 const range = computed(() => (garden.library ? rangeOf(garden.library, id.value) : []));
-const mine = computed(() => about(id.value));
 const base = computed(() => `/gardens/${garden.id}/library`);
 const size = computed(() =>
   view.units === 'metric'
     ? `${target.value!.size_min_mm}–${target.value!.size_max_mm} mm`
     : `${(target.value!.size_min_mm / 25.4).toFixed(1)}–${(target.value!.size_max_mm / 25.4).toFixed(1)} in`,
 );
-function revertAll() {
-  const name = target.value!.common;
-  const gone = !isShipped('targets.csv', id.value);
-  void garden.revertOwn(
-    mine.value.map((row) => row.id),
-    name,
-  );
-  if (gone) void navigateTo(base.value);
-}
 </script>
 
 <template>
   <article v-if="target" class="max-w-5xl">
-    <p class="no-print text-sm"><NuxtLink class="link" :to="base">Library</NuxtLink> › creatures</p>
-    <header class="mt-1 flex flex-wrap items-start gap-x-6 gap-y-2">
-      <CreatureGlyph :target="target" :size="168" />
-      <div class="min-w-60 flex-1">
-        <h1>{{ target.common }}</h1>
-        <p class="scientific text-lg">{{ target.scientific }}</p>
-        <p class="text-sm text-quiet">
-          {{ target.kind }}, of the {{ familyInWords(target.family) }} ({{ target.family }});
-          {{ target.kind === 'hummingbird' ? 'length' : 'wings' }} {{ size }}; confidence {{ target.confidence }}
-        </p>
-        <p v-if="here" class="mt-1">
-          {{ HOW[here.occurrence.status] }}, {{ halfMonthsInWords(here.flightHalfMonths)
-          }}<template v-if="here.larval.length"
-            >; {{ here.occurrence.broods }} {{ here.occurrence.broods === 1 ? 'brood' : 'broods' }}</template
-          >. Lives on {{ FOOD[target.adult_food] }}.
-        </p>
-        <p v-else class="mt-1 text-thin">It is not known from {{ garden.almanac?.region.name }}.</p>
-        <p v-if="target.concern" class="text-thin">{{ target.concern }}</p>
-        <p class="no-print mt-2 flex flex-wrap gap-2">
-          <button
-            v-if="here && !chosen"
-            class="press press-main"
-            @click="garden.chooseTarget({ target: id, ambition: 'breeds', priority: here.occurrence.ease })"
-          >
-            Choose it for this garden
-          </button>
-          <span v-else-if="chosen" class="self-center text-press">Chosen for this garden</span>
-          <button class="press" @click="editing = !editing">Correct a value</button>
-          <NuxtLink class="press" :to="`${base}/targets/new?like=${id}`">Add one like it</NuxtLink>
-          <button v-if="mine.length" class="press" @click="revertAll">
-            {{ isShipped('targets.csv', id) ? 'Revert your corrections' : 'Take it out of the library' }}
-          </button>
-        </p>
-        <p v-if="mine.length" class="mt-1"><OwnMark :added="!isShipped('targets.csv', id)" /></p>
-      </div>
-    </header>
-    <RowForm
-      v-if="editing"
-      :key="id"
-      class="mt-3"
-      file="targets.csv"
-      :start="cellsOf('targets.csv', target)"
-      :fixed="['id']"
-      :label="target.common"
-      @kept="editing = false"
-      @leave="editing = false"
-    />
+    <EntryHead file="targets.csv" :row="target">
+      <template #glyph><CreatureGlyph :target="target" :size="168" /></template>
+      <p class="text-sm text-quiet">
+        {{ target.kind }}, of the {{ familyInWords(target.family) }} ({{ target.family }});
+        {{ target.kind === 'hummingbird' ? 'length' : 'wings' }} {{ size }}; confidence {{ target.confidence }}
+      </p>
+      <p v-if="here" class="mt-1">
+        {{ HOW[here.occurrence.status] }}, {{ halfMonthsInWords(here.flightHalfMonths)
+        }}<template v-if="here.larval.length"
+          >; {{ here.occurrence.broods }} {{ here.occurrence.broods === 1 ? 'brood' : 'broods' }}</template
+        >. Lives on {{ FOOD[target.adult_food] }}.
+      </p>
+      <p v-else class="mt-1 text-thin">It is not known from {{ garden.almanac?.region.name }}.</p>
+      <p v-if="target.concern" class="text-thin">{{ target.concern }}</p>
+      <template #actions>
+        <button
+          v-if="here && !chosen"
+          class="press press-main"
+          @click="garden.chooseTarget({ target: id, ambition: 'breeds', priority: here.occurrence.ease })"
+        >
+          Choose it for this garden
+        </button>
+        <span v-else-if="chosen" class="self-center text-press">Chosen for this garden</span>
+      </template>
+    </EntryHead>
 
     <section v-if="here" class="mt-4" aria-label="Its year here">
       <h2>Its year in {{ garden.garden?.name }}</h2>
@@ -153,7 +118,7 @@ function revertAll() {
                   {{
                     shared
                       .slice(0, 2)
-                      .map((p) => garden.nameOf(p).toLowerCase())
+                      .map((p) => garden.nameOf(p))
                       .join(', ')
                   }}{{ shared.length > 2 ? ` and ${shared.length - 2} more` : '' }}.</span
                 >
