@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
 import { regionalGarden } from '../core/library/regional-garden';
+import { LARVA_MARKS } from '../core/model/glyph';
 import { readLibrary } from '../scripts/reference-files';
 
 /** What naturalists of each region know, asked of the shipped library. */
@@ -110,5 +111,23 @@ describe('what may be planted where', () => {
       (row) => row.nectar_hummingbird === 3 && ['daisy', 'none', 'catkin'].includes(row.flower_form),
     );
     expect(doubtful.map((row) => row.id)).toEqual([]);
+  });
+});
+
+describe('the drawings', () => {
+  const adult = (glyph: string) =>
+    glyph.split('|').filter((mark) => !(LARVA_MARKS as readonly string[]).includes(mark.split(':')[0]!));
+  it('tell every creature of a region from every other', () => {
+    for (const almanac of almanacs.values()) {
+      const seen = new Map<string, string>();
+      for (const { target } of almanac.targets.values()) {
+        const drawn = adult(target.glyph).sort().join('|');
+        expect(seen.get(drawn), `${target.id} in ${almanac.region.id}`).toBeUndefined();
+        seen.set(drawn, target.id);
+      }
+    }
+  });
+  it('show a caterpillar for everything that has one', () => {
+    for (const { id, kind, glyph } of library.targets) expect(glyph.includes('|larva:'), id).toBe(kind !== 'hummingbird');
   });
 });

@@ -8,7 +8,11 @@ for (const { file, about, message } of contradictions) console.error(`${file}, $
 const counts = libraryCounts(library);
 for (const [what, count] of Object.entries(counts)) console.log(`${what.padEnd(16)} ${count}`);
 const listed = counts.nativeRows + counts.introducedRows + counts.listedRows;
-console.log(`native share     ${((100 * counts.nativeRows) / listed).toFixed(0)} % of status rows`);
+const share = (part: number, whole: number) => `${((100 * part) / whole).toFixed(0)} %`;
+console.log(
+  `of the statuses  ${share(counts.nativeRows, listed)} native, ${share(counts.introducedRows, listed)} introduced, ${share(counts.listedRows, listed)} listed`,
+);
+console.log(`low confidence   ${share(counts.lowConfidence, counts.plants + counts.targets)} of plants and targets`);
 if (problems.length + contradictions.length > 0) {
   console.error(`The reference library has ${problems.length + contradictions.length} faults.`);
   process.exit(1);

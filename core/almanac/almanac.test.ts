@@ -37,6 +37,25 @@ describe('the almanac of a garden', () => {
   it('refuses a region the library lacks', () => {
     expect(() => almanacFor(library, { ...GARDEN, region: 'nowhere' })).toThrow('no region nowhere');
   });
+  it('leaves a flight all year as it is, and runs one over the new year on', () => {
+    expect(flightHere({ first: 0, last: 23 }, 40)).toEqual({ from: 1, to: 365 });
+    // 1 September to 31 March.
+    expect(flightHere({ first: 16, last: 5 }, 0)).toEqual({ from: 244, to: 455 });
+  });
+  it('wakes the wintered larva with the first leaf of a host that is hardy here', () => {
+    // By heat alone it would wake on day 104; its host is in leaf from 1 May (day 121), the other from 1 June.
+    const sleeper = { overwinters_as: 'larva', winter_larva: 'unfed' } as const;
+    const garden = (plants: Parameters<typeof libraryOf>[0]['plants']) => {
+      const world = libraryOf({ plants, targets: [target('azure', sleeper)], hosts: plants.map((row) => host('azure', row.id)) });
+      return almanacFor(world, GARDEN)
+        .targets.get('azure')!
+        .larval.find((period) => period.brood === 0)!;
+    };
+    const may = plant('may', { foliage_first: 8 });
+    expect(garden([may, plant('june', { foliage_first: 10, bloom_first: 12, bloom_last: 13 })]).from).toBe(121);
+    expect(garden([plant('early', { foliage_first: 4 })]).from).toBe(104);
+    expect(garden([may, plant('tender', { foliage_first: 4, zone_min: '10a', zone_max: '11a' })]).from).toBe(121);
+  });
   it('moves a flight by whole half-months only', () => {
     expect(flightHere({ first: 8, last: 17 }, 4)).toEqual({ from: 121, to: 273 });
     // Twelve days later in spring are nearest to one half-month; in late September the shift is reversed.

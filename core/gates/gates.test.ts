@@ -15,6 +15,8 @@ describe('status in a place', () => {
     ['another state’s listing is not ours', [row('coast', 'native'), row('OR', 'noxious')], 'native', true],
     ['a protected native is native', [row('coast', 'protected')], 'protected', true],
     ['no row counts as introduced', [], 'introduced', false],
+    ['a row for anywhere holds where nothing nearer is said', [row('anywhere', 'naturalised')], 'naturalised', false],
+    ['and gives way, strict or not, where something is', [row('anywhere', 'invasive'), row('coast', 'native')], 'native', true],
   ] as const)('%s', (_, rows, status, isNative) => {
     expect(statusHere(rows, 'coast', 'MA')).toMatchObject({ status, native: isNative });
   });

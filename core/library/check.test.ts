@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import { readLibrary } from '../../scripts/reference-files';
+import type { Library } from '../model/reference';
+import { checkLibrary, checkRows } from './check';
+
+const { library } = readLibrary();
+const messages = (changed: Partial<Library>) =>
+  checkRows({ ...library, ...changed })
+    .map((found) => `${found.about}: ${found.message}`)
+    .join('\n');
+const first = <T extends object>(rows: readonly T[], over: Partial<T>): T[] => [{ ...rows[0]!, ...over }, ...rows.slice(1)];
+
+describe('rows that cannot stand', () => {
+  it('are none in the shipped library', () => expect(checkRows(library)).toEqual([]));
+  it.each<[string, Partial<Library>, string]>([
+    ['a month missing', { normals: library.normals.slice(1) }, '11 months of normals'],
+    ['a night warmer than its day', { normals: first(library.normals, { tmin_c: 20, tmax_c: 4 }) }, 'tmin is not below tmax'],
+    ['rain that does not add up', { regions: first(library.regions, { annual_rain_mm: 300 }) }, 'the months add up to'],
+    ['an area of nowhere', { areas: first(library.areas, { region: 'atlantis' }) }, 'No region has this id'],
+    ['an area without an inside', { areas: first(library.areas, { lat_min: 50, lat_max: 40 }) }, 'Its box has no inside'],
+    ['a creature turned inside out', { targets: first(library.targets, { size_min_mm: 200 }) }, 'size_min_mm is more than'],
+    ['a butterfly that eats nothing', { targets: first(library.targets, { larva_leaf_g: null }) }, 'needs larva_leaf_g'],
+    ['a wintering larva nobody sized', { targets: first(library.targets, { winter_larva: 'unfed' }) }, 'winter_larva goes with'],
+    ['a drawing of an unknown mark', { targets: first(library.targets, { glyph: 'shape:rounded|frills:#112233' }) }, 'glyph'],
+    ['a flight of nobody', { occurrence: first(library.occurrence, { target: 'yeti' }) }, 'No target has this id'],
+    [
+      'a butterfly that nests',
+      { occurrence: first(library.occurrence, { nest_first: 8, nest_last: 10 }) },
+      'Only hummingbirds nest',
+    ],
+    ['half a nesting', { occurrence: first(library.occurrence, { nest_first: 8 }) }, 'needs both its ends'],
+    ['a flight backwards', { occurrence: first(library.occurrence, { first: 18, last: 9 }) }, 'ends before it begins'],
+    ['a status of nowhere', { status: first(library.status, { place: 'Narnia' }) }, 'no region or two-letter code'],
+    ['a caution about nothing', { cautions: first(library.cautions, { plant: 'triffid' }) }, 'No plant has this id'],
+    ['care of nothing', { care: first(library.care, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
+    ['an ailment of nothing', { ailments: first(library.ailments, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
+    ['a way to raise nothing', { propagation: first(library.propagation, { plant: 'triffid' }) }, 'No plant has this id'],
+  ])('%s', (_, changed, message) => expect(messages(changed)).toContain(message));
+});
+
+describe('regions that cannot serve', () => {
+  const about = (changed: Partial<Library>) =>
+    checkLibrary({ ...library, ...changed })
+      .map((found) => `${found.about}: ${found.message}`)
+      .join('\n');
+  it('a creature whose one host does not grow there', () => {
+    const hosts = library.hosts.filter((row) => row.target !== 'eurytides-marcellus' || row.plant === 'asimina-reticulata');
+    expect(about({ hosts })).toContain('eurytides-marcellus in mid-atlantic: No admissible host');
+  });
+  it('a generalist with a single second-rate host', () => {
+    const hosts = library.hosts.filter((row) => row.target !== 'pieris-oleracea' || row.plant === 'turritis-glabra');
+    expect(about({ hosts })).toContain('pieris-oleracea in upper-midwest: Only one admissible host');
+  });
+  it('larvae before any host is in leaf', () => {
+    const plants = library.plants.map((row) =>
+      row.id.startsWith('asimina') ? { ...row, foliage_first: 12, bloom_first: 12, bloom_last: 13 } : row,
+    );
+    expect(about({ plants })).toContain('No host is in leaf for its larvae');
+  });
+});
