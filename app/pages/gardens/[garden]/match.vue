@@ -36,7 +36,7 @@ const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.ta
           <option value="name">name</option>
         </select></label
       >
-      <span class="flex flex-wrap gap-x-4 pb-1.5">
+      <span class="flex flex-wrap gap-x-4 gap-y-2 pb-1.5">
         <label class="inline-flex items-center gap-1.5"
           ><input v-model="only.recorded" type="checkbox" class="size-4" />recorded here</label
         >
