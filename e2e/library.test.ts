@@ -87,7 +87,7 @@ describe('browsing the library', () => {
   it('tells a plant’s ranges against the beds, its users, cautions and how to raise it', async () => {
     await page.goto(`${app.url}${KETTLE}/library/plants/asclepias-incarnata`);
     await page.getByRole('img', { name: /^Sun: 5–14 h\..*Under the oaks .*outside/ }).waitFor();
-    await page.getByRole('region', { name: 'Who uses it' }).getByRole('link', { name: 'Monarch', exact: true }).waitFor();
+    await page.getByRole('region', { name: 'Who uses it' }).getByRole('link', { name: 'Monarch', exact: true }).first().waitFor();
     await page.getByRole('region', { name: 'Cautions' }).getByText('Poisonous to grazing animals').waitFor();
     await page.getByRole('region', { name: 'How to raise it' }).getByText('30 days of cold and wet').waitFor();
     expect(page.faults).toEqual([]);
@@ -117,8 +117,9 @@ describe('a gardener’s own word', () => {
   });
   it('refuses what cannot be, beside the field, and loses nothing', async () => {
     await page.goto(`${app.url}${KETTLE}/library/plants/new?like=asclepias-incarnata`);
-    await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata-white');
     await page.getByLabel('Common name').fill('Swamp milkweed, white');
+    await page.getByLabel('Common name').blur();
+    expect(await page.getByLabel('Id', { exact: true }).inputValue()).toBe('swamp-milkweed-white');
     await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata');
     await page.getByRole('button', { name: 'Keep as your own' }).click();
     await page.getByText('The library has this row already').waitFor();
@@ -132,8 +133,16 @@ describe('a gardener’s own word', () => {
     await page.getByRole('heading', { level: 1, name: 'Swamp milkweed, white' }).waitFor();
     await page.getByText('added by you').first().waitFor();
   });
+  it('is not offered before its status is told, which is one row more', async () => {
+    await page.getByText('it is not offered until one is added below').waitFor();
+    await page.getByRole('button', { name: /^Add one to Status of/ }).click();
+    const form = page.getByRole('region', { name: 'Cautions' }).locator('form');
+    await form.getByLabel('Status').selectOption('native');
+    await form.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByText('native here').waitFor();
+  });
   it('feeds the monarch like its species, can be planted, and holds on while it is planted', async () => {
-    await page.getByRole('region', { name: 'Who uses it' }).getByRole('link', { name: 'Monarch', exact: true }).waitFor();
+    await page.getByRole('region', { name: 'Who uses it' }).getByRole('link', { name: 'Monarch', exact: true }).first().waitFor();
     const { sites } = await stateOf('kettle-pond-commons');
     const swale = sites.find((row: { name: string }) => row.name === 'The swale');
     const fields = {

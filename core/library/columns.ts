@@ -8,10 +8,11 @@ export interface ColumnWords {
   choices?: readonly string[];
   /** Several of the choices may be named. */
   many?: boolean;
+  /** A half-month or a region is chosen by its name. */
+  names?: 'half-month' | 'region';
 }
 
 const yesNo = ['y', 'n'] as const;
-const halfMonth = 'Half-month 0 to 23: 0 is 1–15 January, 23 is 16–31 December.';
 const PLANT: Record<string, ColumnWords> = {
   id: { label: 'Id', hint: 'Lower-case letters, digits and hyphens.' },
   common: { label: 'Common name' },
@@ -40,13 +41,13 @@ const PLANT: Record<string, ColumnWords> = {
   vigour: { label: 'Vigour', hint: '1 polite to 3 pushy.' },
   life_years: { label: 'Life (years)' },
   years_to_flower: { label: 'Years to flower' },
-  foliage_first: { label: 'First leaves', hint: halfMonth },
-  foliage_last: { label: 'Last leaves', hint: halfMonth },
-  bloom_first: { label: 'First bloom', hint: halfMonth },
-  bloom_last: { label: 'Last bloom', hint: halfMonth },
+  foliage_first: { label: 'First leaves', names: 'half-month' },
+  foliage_last: { label: 'Last leaves', names: 'half-month' },
+  bloom_first: { label: 'First bloom', names: 'half-month' },
+  bloom_last: { label: 'Last bloom', names: 'half-month' },
   blooms_to_frost: { label: 'Blooms till frost', choices: yesNo },
   rebloom_days: { label: 'Reblooms after a cut (days)' },
-  bloom_ref: { label: 'Region the months are stated for' },
+  bloom_ref: { label: 'Region the months are stated for', names: 'region' },
   colour: { label: 'Flower colour, in words' },
   colour_hex: { label: 'Flower colour, as #rrggbb' },
   flower_form: { label: 'Flower form', choices: words.FLOWER_FORMS },
@@ -90,7 +91,7 @@ const TARGET: Record<string, ColumnWords> = {
   confidence: PLANT.confidence!,
 };
 
-const REGION_ID = { label: 'Region' };
+const REGION_ID: ColumnWords = { label: 'Region', names: 'region' };
 const NOTE = { label: 'Note' };
 
 /** The words of the columns a gardener fills in a form; the other tables are corrected by way of their CSV. */
@@ -108,12 +109,12 @@ export const COLUMN_WORDS: Partial<Record<ReferenceFile, Record<string, ColumnWo
     target: { label: 'Creature' },
     region: REGION_ID,
     status: { label: 'Status', choices: ['resident', 'migrant', 'visitor', 'winter', 'rare'] },
-    first: { label: 'First in flight', hint: halfMonth },
-    last: { label: 'Last in flight', hint: halfMonth },
+    first: { label: 'First in flight', names: 'half-month' },
+    last: { label: 'Last in flight', names: 'half-month' },
     broods: { label: 'Broods a year' },
     ease: { label: 'Ease', hint: '1 easy to 3 hard.' },
-    nest_first: { label: 'First nesting', hint: 'Hummingbirds that nest here; else blank.' },
-    nest_last: { label: 'Last nesting' },
+    nest_first: { label: 'First nesting', names: 'half-month', hint: 'Hummingbirds that nest here; else blank.' },
+    nest_last: { label: 'Last nesting', names: 'half-month' },
   },
   'plant-status.csv': {
     plant: { label: 'Plant' },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { COLUMN_WORDS, type ColumnWords } from '~~/core/library/columns';
 import { keyOf, rowsOf, type Cells } from '~~/core/library/cells';
+import { HALF_MONTHS, halfMonthName } from '~~/core/model/half-month';
 import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
 
 /**
@@ -21,6 +22,20 @@ const cells = ref<Cells>({ ...props.start });
 const errors = ref<Record<string, string>>({});
 const fault = ref('');
 const saving = ref(false);
+const HALF_MONTH_CHOICES = Array.from({ length: HALF_MONTHS }, (_, h) => ({ value: String(h), words: halfMonthName(h) }));
+/** What may be chosen in a column, each with its words; null where it is typed. */
+function choicesOf(column: ColumnWords & { column: string }) {
+  const none = { value: '', words: '—' };
+  if (column.names === 'half-month') return [none, ...HALF_MONTH_CHOICES];
+  if (column.names === 'region') return garden.library!.regions.map((region) => ({ value: region.id, words: region.name }));
+  return column.choices?.map((value) => ({ value, words: value || none.words })) ?? null;
+}
+/** An id that reads like the name, until one is typed. */
+function nameId() {
+  if (!props.fresh || cells.value.id) return;
+  const name = (cells.value.common ?? '').toLowerCase().normalize('NFKD');
+  cells.value.id = name.replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '');
+}
 const columns = computed(() =>
   Object.entries(COLUMN_WORDS[props.file] ?? {}).map(([column, words]): ColumnWords & { column: string } => ({
     column,
@@ -80,13 +95,13 @@ async function save() {
         </fieldset>
         <FieldRow v-else v-slot="{ bind }" :label="column.label" :hint="column.hint" :error="errors[column.column]">
           <select
-            v-if="column.choices"
+            v-if="choicesOf(column)"
             v-bind="bind"
             v-model="cells[column.column]"
             class="field"
             :disabled="fixed.includes(column.column)"
           >
-            <option v-for="choice in column.choices" :key="choice" :value="choice">{{ choice || '—' }}</option>
+            <option v-for="choice in choicesOf(column)" :key="choice.value" :value="choice.value">{{ choice.words }}</option>
           </select>
           <input
             v-else
@@ -95,6 +110,7 @@ async function save() {
             class="field"
             type="text"
             :readonly="fixed.includes(column.column)"
+            @change="column.column === 'common' && nameId()"
           />
         </FieldRow>
       </template>

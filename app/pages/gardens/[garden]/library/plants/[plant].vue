@@ -108,7 +108,7 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
       <p class="mt-1">
         <strong :class="['invasive', 'noxious'].includes(here.status.status) ? 'text-gap' : ''">{{
           here.status.row ? `${here.status.status} here` : 'No record for this region'
-        }}</strong>
+        }}</strong><span v-if="!here.status.row" class="text-quiet">: it is not offered until one is added below.</span>
         <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
         ><span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
         <template v-if="here.bloom"> Flowers {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template>
