@@ -17,7 +17,7 @@ export function useVirtualRows(rows: {
       getScrollElement: () => frame.value,
       getItemKey: rows.key,
       estimateSize: () => rows.height,
-      overscan: 4,
+      overscan: 2,
       initialRect: { width: 900, height: 560 },
     })),
   );

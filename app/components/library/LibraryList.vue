@@ -22,7 +22,7 @@ const hostCounts = computed(() => {
 <template>
   <div
     ref="frame"
-    class="relative mt-2 max-h-[72vh] overflow-auto border-y border-line"
+    class="relative mt-2 max-h-[72vh] overflow-auto contain-content border-y border-line"
     tabindex="0"
     role="region"
     aria-label="Creatures and plants of the library"

@@ -15,7 +15,7 @@ const { frame, virtualizer, shown, above, below } = useVirtualRows({
 <template>
   <div
     ref="frame"
-    class="relative mt-2 max-h-[70vh] overflow-auto border-y border-line"
+    class="relative mt-2 max-h-[70vh] overflow-auto contain-content border-y border-line"
     tabindex="0"
     role="region"
     aria-label="Plants against sites"
