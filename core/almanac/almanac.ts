@@ -4,7 +4,7 @@ import { groupBy } from '../model/group';
 import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
 import { dailyNormals, degreeDayYear } from '../climate/degree-days';
 import { seasonalShift, springDelay } from '../climate/shift';
-import { zoneIndex } from '../climate/zones';
+import { livesThroughWinter } from '../climate/zones';
 import { bloomWindow, foliageWindow, windowShares, type DayWindow } from '../bloom/bloom';
 import { larvalPeriods, type LarvalPeriod } from '../needs/larval-periods';
 import { statusHere, type StatusHere } from '../gates/status';
@@ -84,8 +84,8 @@ function leafOut(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, P
   const halfMonths: number[] = [];
   for (const [id, host] of hosts) {
     const { plant, status, foliageShares } = plants.get(id)!;
-    const hardy = plant.kind === 'annual' || zoneIndex(plant.zone_min) <= zoneIndex(halfZone);
-    if (ADMISSIBLE.has(host.rank) && status.row && hardy) halfMonths.push(foliageShares.findIndex((share) => share > 0));
+    if (ADMISSIBLE.has(host.rank) && status.row && livesThroughWinter(plant, halfZone))
+      halfMonths.push(foliageShares.findIndex((share) => share > 0));
   }
   return halfMonths.length === 0 ? 1 : firstDay(Math.max(0, Math.min(...halfMonths)));
 }

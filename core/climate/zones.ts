@@ -1,3 +1,4 @@
+import type { Plant } from '../model/reference';
 import { HALF_ZONES, type PotSchool } from '../model/vocabulary';
 import { SETTINGS } from '../settings';
 
@@ -6,6 +7,11 @@ export function zoneIndex(halfZone: string): number {
   const index = HALF_ZONES.indexOf(halfZone);
   if (index < 0) throw new RangeError(`${halfZone} is not a half-zone.`);
   return index;
+}
+
+/** Does the winter of a half-zone leave a plant alive in the ground? An annual is over before it comes. */
+export function livesThroughWinter(plant: Pick<Plant, 'kind' | 'zone_min'>, halfZone: string): boolean {
+  return plant.kind === 'annual' || zoneIndex(plant.zone_min) <= zoneIndex(halfZone);
 }
 
 /** Average yearly minimum (°C) at the cold and the warm end of a half-zone. 1a begins at −60 °F, steps of 5 °F. */

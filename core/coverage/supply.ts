@@ -1,4 +1,5 @@
 import type { Almanac, PlantHere, TargetHere } from '../almanac/almanac';
+import { ADMISSIBLE } from '../almanac/hosts';
 import type { Host, Plant } from '../model/reference';
 import type { Garden, Planting, Site } from '../model/garden';
 import { LIVE_STATES } from '../model/garden';
@@ -99,7 +100,7 @@ export function patchShare(plant: Plant, patchPlants: number | null): number {
 /** Does a female lay on this stand: a primary or accepted host in light she takes? */
 export function isLaidOn(target: TargetHere, { here, site }: Stand): boolean {
   const host = target.hosts.get(here.plant.id);
-  return (host?.rank === 'primary' || host?.rank === 'accepted') && lightShare(host.light, site) > 0;
+  return host !== undefined && ADMISSIBLE.has(host.rank) && lightShare(host.light, site) > 0;
 }
 
 /** Host patch on each site as a share of one a laying female finds, counting hosts she lays on in that light. */

@@ -1,6 +1,6 @@
 import type { Caution, Plant } from '../model/reference';
 import type { GardenFields } from '../model/garden';
-import type { StatusHere } from './status';
+import { isListed, type StatusHere } from './status';
 
 export interface Gate {
   kind: 'invasive' | 'toxic' | 'natives-only' | 'trap' | 'protected' | 'unrecorded' | 'caution';
@@ -31,7 +31,7 @@ export function gates(
   trapFor: readonly string[],
 ): Gate[] {
   const found: Gate[] = [];
-  if (status.status === 'invasive' || status.status === 'noxious') {
+  if (isListed(status.status)) {
     found.push({
       kind: 'invasive',
       effect: 'refuse',
@@ -45,7 +45,7 @@ export function gates(
       sentence: `A trap: ${target} lays on it and the caterpillars die.`,
     });
   }
-  if (garden.school_plants === 'natives-only' && !status.native && status.status !== 'invasive' && status.status !== 'noxious') {
+  if (garden.school_plants === 'natives-only' && !status.native && !isListed(status.status)) {
     found.push({
       kind: 'natives-only',
       effect: 'refuse',

@@ -1,5 +1,8 @@
 import { ANYWHERE, type PlantStatus } from '../model/reference';
 
+/** Is a status a listing that forbids: invasive or noxious? */
+export const isListed = (status: string) => status === 'invasive' || status === 'noxious';
+
 export interface StatusHere {
   status: PlantStatus['status'];
   /** Native here, protected natives among them. */

@@ -1,5 +1,6 @@
 import { ADMISSIBLE, hostNames } from '../almanac/hosts';
 import type { Almanac, TargetHere } from '../almanac/almanac';
+import { isListed } from '../gates/status';
 import type { Library, Plant, Propagation } from '../model/reference';
 import { monthsInWords } from '../model/half-month';
 
@@ -45,16 +46,21 @@ export function propagationInWords(row: Propagation): { method: string; takes: s
   return { method: METHODS[row.method], takes: parts.filter(Boolean).join('; ') };
 }
 
+/** Ids of the plants recorded in this garden's region on which a brood of the creature grows up. */
+export function recordedHosts(almanac: Almanac, target: TargetHere): string[] {
+  return [...target.hosts]
+    .filter(([id, host]) => ADMISSIBLE.has(host.rank) && almanac.plants.get(id)?.status.row)
+    .map(([id]) => id);
+}
+
 /** Creatures of this garden's region and of the same family whose young may stand on the same plants: easily mistaken. */
 export function hostMates(almanac: Almanac, target: string): { mate: TargetHere; shared: string[] }[] {
   const here = almanac.targets.get(target);
   if (!here) return [];
-  const admitted = (t: TargetHere) =>
-    [...t.hosts].filter(([id, host]) => ADMISSIBLE.has(host.rank) && almanac.plants.get(id)?.status.row).map(([id]) => id);
-  const mine = new Set(admitted(here));
+  const mine = new Set(recordedHosts(almanac, here));
   return [...almanac.targets.values()]
     .filter((mate) => mate !== here && mate.target.family === here.target.family && mate.target.kind !== 'hummingbird')
-    .map((mate) => ({ mate, shared: admitted(mate).filter((id) => mine.has(id)) }))
+    .map((mate) => ({ mate, shared: recordedHosts(almanac, mate).filter((id) => mine.has(id)) }))
     .filter(({ shared }) => shared.length > 0)
     .sort((a, b) => b.shared.length - a.shared.length);
 }
@@ -71,7 +77,7 @@ export function bestHosts(almanac: Almanac, target: TargetHere): Plant[] {
   return [...target.hosts]
     .filter(([, host]) => host.rank === 'primary')
     .flatMap(([id]) => almanac.plants.get(id) ?? [])
-    .filter(({ status }) => status.row && status.status !== 'invasive' && status.status !== 'noxious')
+    .filter(({ status }) => status.row && !isListed(status.status))
     .sort((a, b) => Number(b.status.native) - Number(a.status.native))
     .map((here) => here.plant);
 }

@@ -5,7 +5,8 @@ import { nectarOfPlant } from '../coverage/supply';
 import { drinksNectar } from '../needs/needs';
 import { larvalHalfMonths } from '../needs/larval-periods';
 import { halfMonthsInWords } from '../model/half-month';
-import { zoneIndex } from '../climate/zones';
+import { livesThroughWinter, zoneIndex } from '../climate/zones';
+import { isListed } from '../gates/status';
 import { parseGlyph } from '../model/glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
@@ -127,8 +128,7 @@ const inTheCold = (h: number) => h >= 19 || h <= 4;
 /** Does a plant live outdoors somewhere in a region, by cold and by its record there? */
 function growsIn(region: Region, here: PlantHere): boolean {
   const { plant, status } = here;
-  if (status.row === null || status.status === 'invasive' || status.status === 'noxious') return false;
-  return plant.kind === 'annual' || zoneIndex(plant.zone_min) <= zoneIndex(region.zone_max);
+  return status.row !== null && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
 }
 
 /** In a region, every target must have admissible hosts and a suitable native in bloom all through its flight. */
@@ -177,7 +177,7 @@ export function libraryCounts(library: Library) {
     traps: byRank('trap'),
     nativeRows: library.status.filter((row) => row.status === 'native' || row.status === 'protected').length,
     introducedRows: library.status.filter((row) => row.status === 'introduced' || row.status === 'naturalised').length,
-    listedRows: library.status.filter((row) => row.status === 'invasive' || row.status === 'noxious').length,
+    listedRows: library.status.filter((row) => isListed(row.status)).length,
     cautions: library.cautions.length,
     lowConfidence: low,
   };

@@ -1,4 +1,5 @@
 import type { Almanac, PlantHere } from '../almanac/almanac';
+import { ADMISSIBLE } from '../almanac/hosts';
 import { nectarOfPlant } from '../coverage/supply';
 import type { Host } from '../model/reference';
 import { drinksNectar } from '../needs/needs';
@@ -32,7 +33,7 @@ export function services(almanac: Almanac, chosen: readonly string[]): Service[]
         .filter((t) => nectarOfPlant(t.target, here.plant) > 0)
         .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
         .map(({ target }) => ({ target: target.id, common: target.common }));
-      const raised = hostOf.filter((host) => host.rank === 'primary' || host.rank === 'accepted').length;
+      const raised = hostOf.filter((host) => ADMISSIBLE.has(host.rank)).length;
       return { here, hostOf, nectarFor, weight: 4 * raised + nectarFor.length };
     })
     .sort((a, b) => byName.compare(a.here.plant.common, b.here.plant.common));

@@ -152,7 +152,6 @@ export const LARVA_MARKS = [
 ] as const;
 
 export type WingMark = (typeof WING_MARKS)[number];
-export type LarvaMark = (typeof LARVA_MARKS)[number];
 
 /** Field marks from which a creature is drawn: the `glyph` cell of a target, `key:value` pairs joined by `|`. */
 const marks = <const T extends readonly string[]>(list: T) =>

@@ -113,6 +113,11 @@ export function runsOf(halfMonths: readonly number[]): Array<[number, number]> {
   return runs;
 }
 
+/** Shares (0 or 1) of the 24 half-months: 1 in those named, as a strip is drawn from. */
+export function wholeShares(halfMonths: readonly number[]): number[] {
+  return Array.from({ length: HALF_MONTHS }, (_, h) => (halfMonths.includes(h) ? 1 : 0));
+}
+
 /** Half-months in words: `late April to early June, and late September`. */
 export function halfMonthsInWords(halfMonths: readonly number[]): string {
   if (halfMonths.length === HALF_MONTHS) return 'all year';

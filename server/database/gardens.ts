@@ -15,6 +15,7 @@ import type {
   SiteFields,
   TargetFields,
 } from '../../core/model/garden';
+import { slugOf } from '../../core/model/slug';
 import type { Connection } from './connection';
 import { Fault } from './faults';
 import { historyOf, record } from './journal';
@@ -25,14 +26,7 @@ const newId = () => randomUUID();
 
 /** An id that reads like the name, made unlike every other garden's. */
 function gardenIdFor(db: Connection, name: string): string {
-  const slug =
-    name
-      .normalize('NFKD')
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 48)
-      .replace(/-+$/, '') || 'garden';
+  const slug = slugOf(name).slice(0, 48).replace(/-+$/, '') || 'garden';
   const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?');
   let id = slug;
   for (let n = 2; taken.get(id); n++) id = `${slug}-${n}`;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ADMISSIBLE } from '~~/core/almanac/hosts';
-import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
+import { isListed } from '~~/core/gates/status';
+import { recordedHosts } from '~~/core/library/about';
+import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
 import type { Plant, Target } from '~~/core/model/reference';
 import type { Entry } from '~/composables/useLibrarySearch';
 
@@ -15,18 +16,9 @@ const plant = computed(() => (props.entry.what === 'plant' ? (props.entry.row as
 const file = computed(() => (target.value ? 'targets.csv' : 'plants.csv'));
 const targetHere = computed(() => garden.almanac?.targets.get(props.entry.row.id));
 const plantHere = computed(() => garden.almanac?.plants.get(props.entry.row.id));
-const flight = computed(() => {
-  const halfMonths = targetHere.value?.flightHalfMonths;
-  return halfMonths ? Array.from({ length: HALF_MONTHS }, (_, h) => (halfMonths.includes(h) ? 1 : 0)) : null;
-});
-const hostPlants = computed(
-  () =>
-    [...(targetHere.value?.hosts ?? [])].filter(
-      ([id, host]) => ADMISSIBLE.has(host.rank) && garden.almanac!.plants.get(id)?.status.row,
-    ).length,
-);
+const hostPlants = computed(() => (targetHere.value ? recordedHosts(garden.almanac!, targetHere.value).length : 0));
 const status = computed(() => (plantHere.value?.status.row ? plantHere.value.status.status : 'not recorded'));
-const listed = computed(() => status.value === 'invasive' || status.value === 'noxious');
+const listed = computed(() => isListed(status.value));
 const bloomWords = computed(() => {
   const months = (plantHere.value?.bloomShares ?? []).flatMap((share, h) => (share > 0 ? [h] : []));
   return months.length > 0 ? `flowers ${halfMonthsInWords(months)}` : 'no flowers here';
@@ -56,10 +48,10 @@ const feedsAdults = computed(() => {
     <td>
       <template v-if="target">
         <YearStrip
-          v-if="flight"
-          :shares="flight"
+          v-if="targetHere"
+          :shares="wholeShares(targetHere.flightHalfMonths)"
           colour="var(--special)"
-          :label="`flies ${halfMonthsInWords(targetHere!.flightHalfMonths)}`"
+          :label="`flies ${halfMonthsInWords(targetHere.flightHalfMonths)}`"
         />
         <span v-else class="text-quiet">not in this region</span>
       </template>

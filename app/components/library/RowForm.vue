@@ -2,6 +2,7 @@
 import { COLUMN_WORDS, type ColumnWords } from '~~/core/library/columns';
 import { keyOf, rowsOf, type Cells } from '~~/core/library/cells';
 import { HALF_MONTHS, halfMonthName } from '~~/core/model/half-month';
+import { slugOf } from '~~/core/model/slug';
 import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
 
 /**
@@ -33,8 +34,7 @@ function choicesOf(column: ColumnWords & { column: string }) {
 /** An id that reads like the name, until one is typed. */
 function nameId() {
   if (!props.fresh || cells.value.id) return;
-  const name = (cells.value.common ?? '').toLowerCase().normalize('NFKD');
-  cells.value.id = name.replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '');
+  cells.value.id = slugOf(cells.value.common ?? '');
 }
 const columns = computed(() =>
   Object.entries(COLUMN_WORDS[props.file] ?? {}).map(([column, words]): ColumnWords & { column: string } => ({

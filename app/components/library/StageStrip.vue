@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TargetHere } from '~~/core/almanac/almanac';
-import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
+import { HALF_MONTHS, halfMonthsBetween, halfMonthsInWords } from '~~/core/model/half-month';
 import { larvalHalfMonths } from '~~/core/needs/larval-periods';
 import { shelterHalfMonths } from '~~/core/needs/needs';
 
@@ -10,9 +10,7 @@ const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'];
 const bird = computed(() => props.here.target.kind === 'hummingbird');
 const nests = computed(() => {
   const { nest_first: first, nest_last: last } = props.here.occurrence;
-  return first === null || last === null
-    ? []
-    : Array.from({ length: HALF_MONTHS }, (_, h) => h).filter((h) => first <= h && h <= last);
+  return first === null || last === null ? [] : halfMonthsBetween(first, last);
 });
 const stages = computed(() =>
   (bird.value

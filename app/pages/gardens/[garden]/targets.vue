@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bestHosts } from '~~/core/library/about';
-import { HALF_MONTHS, halfMonthsInWords } from '~~/core/model/half-month';
+import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
 import { AMBITIONS, type Ambition } from '~~/core/model/vocabulary';
 import type { TargetHere } from '~~/core/almanac/almanac';
 
@@ -22,7 +22,6 @@ const rows = computed(() =>
     return a.target.common.localeCompare(b.target.common);
   }),
 );
-const shares = (here: TargetHere) => Array.from({ length: HALF_MONTHS }, (_, h) => (here.flightHalfMonths.includes(h) ? 1 : 0));
 const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
 /** What it asks of a garden, in a few words. */
 function asks(here: TargetHere) {
@@ -82,7 +81,11 @@ function asks(here: TargetHere) {
               </button>
             </th>
             <td>
-              <YearStrip :shares="shares(here)" colour="var(--special)" :label="halfMonthsInWords(here.flightHalfMonths)" />
+              <YearStrip
+                :shares="wholeShares(here.flightHalfMonths)"
+                colour="var(--special)"
+                :label="halfMonthsInWords(here.flightHalfMonths)"
+              />
               <span class="block text-xs text-quiet">{{ HOW[here.occurrence.status] }}</span>
             </td>
             <td class="max-w-64 text-sm">{{ asks(here) }}</td>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
+import { ADMISSIBLE } from '~~/core/almanac/hosts';
 import type { Plant, Target } from '~~/core/model/reference';
 
 const garden = useGardenStore();
@@ -20,7 +21,7 @@ const kinds = computed(() =>
 const hostHere = computed(() => {
   const found = new Set<string>();
   for (const here of garden.almanac?.targets.values() ?? [])
-    for (const [plant, host] of here.hosts) if (host.rank === 'primary' || host.rank === 'accepted') found.add(plant);
+    for (const [plant, host] of here.hosts) if (ADMISSIBLE.has(host.rank)) found.add(plant);
   return found;
 });
 function passes(row: Target | Plant): boolean {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { propagationInWords, speakingOf } from '~~/core/library/about';
+import { isListed } from '~~/core/gates/status';
 import { dayName } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
 import { nectarOfPlant } from '~~/core/coverage/supply';
@@ -106,7 +107,7 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
       <template #glyph><PlantGlyph :plant="plant" :size="140" /></template>
       <p class="text-sm text-quiet">{{ plant.kind }} of the {{ plant.family }}; confidence {{ plant.confidence }}</p>
       <p class="mt-1">
-        <strong :class="['invasive', 'noxious'].includes(here.status.status) ? 'text-gap' : ''">{{
+        <strong :class="isListed(here.status.status) ? 'text-gap' : ''">{{
           here.status.row ? `${here.status.status} here` : 'No record for this region'
         }}</strong><span v-if="!here.status.row" class="text-quiet">: it is not offered until one is added below.</span>
         <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
@@ -189,9 +190,7 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
               :class="cells.place === garden.garden!.region || cells.place === garden.garden!.jurisdiction ? 'font-semibold' : ''"
               >{{ garden.library!.regions.find((region) => region.id === cells.place)?.name ?? cells.place }}</span
             >
-            <span :class="['invasive', 'noxious'].includes(cells.status!) ? 'text-gap' : 'text-quiet'"
-              >{{ cells.status }} ({{ cells.as_of }})</span
-            >
+            <span :class="isListed(cells.status!) ? 'text-gap' : 'text-quiet'">{{ cells.status }} ({{ cells.as_of }})</span>
           </template>
         </OwnRows>
       </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { resolveHosts } from '~~/core/almanac/hosts';
 import { hostMates, rangeOf } from '~~/core/library/about';
+import { isListed } from '~~/core/gates/status';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
 import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
 import { needsOf } from '~~/core/needs/needs';
@@ -53,6 +54,8 @@ const hosts = computed(() =>
 );
 const mates = computed(() => (garden.almanac ? hostMates(garden.almanac, id.value) : []));
 const range = computed(() => (garden.library ? rangeOf(garden.library, id.value) : []));
+const occurrenceInWords = ({ status, first, last, broods }: { status: string; first: number; last: number; broods: number }) =>
+  `${status}, ${halfMonthName(first)} to ${halfMonthName(last)}${broods > 1 ? `, ${broods} broods` : ''}`;
 const base = computed(() => `/gardens/${garden.id}/library`);
 const size = computed(() =>
   view.units === 'metric'
@@ -148,7 +151,7 @@ const size = computed(() =>
           <ul class="text-sm">
             <li v-for="row in group.known.slice(0, 12)" :key="row.here.plant.id">
               <NuxtLink class="link" :to="`${base}/plants/${row.here.plant.id}`">{{ row.here.plant.common }}</NuxtLink>
-              <span class="ml-1" :class="['invasive', 'noxious'].includes(row.here.status.status) ? 'text-gap' : 'text-quiet'"
+              <span class="ml-1" :class="isListed(row.here.status.status) ? 'text-gap' : 'text-quiet'"
                 >{{ row.here.status.status }}{{ row.host.light === 'any' ? '' : ` · in ${row.host.light}` }}</span
               >
               <span v-if="row.host.note" class="text-quiet"> · {{ row.host.note }}</span>
@@ -177,10 +180,7 @@ const size = computed(() =>
         <ul class="mt-1 text-sm">
           <li v-for="row in range" :key="row.region.id">
             <span :class="row.region.id === garden.garden!.region ? 'font-semibold' : ''">{{ row.region.name }}</span>
-            <span class="ml-1 text-quiet">
-              {{ row.occurrence.status }}, {{ halfMonthName(row.occurrence.first) }} to {{ halfMonthName(row.occurrence.last)
-              }}{{ row.occurrence.broods > 1 ? `, ${row.occurrence.broods} broods` : '' }}</span
-            >
+            <span class="ml-1 text-quiet"> {{ occurrenceInWords(row.occurrence) }}</span>
           </li>
         </ul>
         <details class="no-print mt-2">
@@ -206,10 +206,14 @@ const size = computed(() =>
               <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
                 range.find((row) => row.region.id === cells.region)?.region.name ?? cells.region
               }}</span>
-              <span class="text-quiet"
-                >{{ cells.status }}, {{ halfMonthName(Number(cells.first)) }} to {{ halfMonthName(Number(cells.last))
-                }}{{ Number(cells.broods) > 1 ? `, ${cells.broods} broods` : '' }}</span
-              >
+              <span class="text-quiet">{{
+                occurrenceInWords({
+                  status: cells.status!,
+                  first: Number(cells.first),
+                  last: Number(cells.last),
+                  broods: Number(cells.broods),
+                })
+              }}</span>
             </template>
           </OwnRows>
         </details>
