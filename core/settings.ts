@@ -31,6 +31,32 @@ export const SETTINGS = {
     /** Below this a site is shady. Trade. */
     shadeH: 3,
   },
+  sun: {
+    /** Altitude (degrees) from which the sun counts: lower it is dimmed by haze and hills. Judgement. */
+    horizonDeg: 3,
+    /** Steps of the yard's raster, and of a bed's figure. Ten minutes hold an hour's figure to a twentieth. */
+    stepMinutes: 10,
+    bedStepMinutes: 12,
+    /** Points at which a bed's light is taken. */
+    bedPoints: 30,
+    /** Half-months (March to October) that a growing season may hold when light is averaged. Judgement. */
+    season: { first: 4, last: 19 },
+    /** Share of the hours on one side of noon from which light is a morning's or an afternoon's. Judgement. */
+    oneSided: 0.65,
+    /** Hours on either side of noon that are midday, and the most hours that are still called so. Judgement. */
+    middayH: 2,
+    middayMostH: 5,
+    /** Share of sun through a bare crown. Published values run from 0.4 (dense twigs) to 0.8. */
+    bareLetsThrough: 0.6,
+    /** Degrees of bearing within which two places in the sky are above one another; distance of a neighbour. Judgement. */
+    sameBearingDeg: 6,
+    nearSkyDeg: 12,
+  },
+  yard: {
+    /** Metres within which something lies beside a bed, and percent of fall from which a slope is steep. Judgement. */
+    besideM: 0.6,
+    steepPct: 8,
+  },
   nectar: {
     /** Units (m² in bloom × value 0–3) wanted in each half-month of flight. Judgement. */
     units: { visits: 0.5, breeds: 1.5, thrives: 4 },
@@ -80,6 +106,51 @@ export const SETTINGS = {
   container: {
     /** Zones colder the roots of a pot left outdoors are treated as. Trade: schools differ, one or two. */
     zones: { 'one-zone': 1, 'two-zones': 2, indoors: 0 },
+    /** Ground a plant takes in a pot beside the open ground. Trade: pots are planted at about two thirds of the spacing. */
+    closeness: 0.45,
+    /** Half-zone that a room without frost stands for. Its coldest night is about freezing. */
+    frostFreeZone: '10b',
+    /** Top (cm²) for one plant of a mixed pot: a 30 cm pot holds three, a 40 cm one five. Trade. */
+    cm2PerPlant: 240,
+    /** A pot is filled to a thumb's breadth below the rim; new mix settles by a tenth. Trade. */
+    fillShare: 0.92,
+    settles: 0.1,
+  },
+  soil: {
+    /** Fall of water in a hole (cm an hour) from which drainage is sharp, good, moderate. Extension sheets: 15 and 2.5; 1 is judgement. */
+    drainCmPerHour: { sharp: 15, well: 2.5, moderate: 1 },
+    /** Share of the volume that is water at wilting and at field capacity. Saxton and Rawls, rounded. */
+    water: {
+      sand: { wilting: 0.05, field: 0.13 },
+      loam: { wilting: 0.13, field: 0.28 },
+      clay: { wilting: 0.25, field: 0.38 },
+    },
+    /** Shares of the store from which moisture is step 2, 3, 4 and 5 (above what the soil holds). Judgement. */
+    moistureSteps: [0.2, 0.45, 0.8, 1.15],
+    /** Depth (m) of soil that a bed drinks from. Judgement: most roots of herbs. */
+    rootM: 0.4,
+    /** Rain that stays, where a bed sheds water or receives it from around. Judgement. */
+    runoffShare: { none: 0.9, sheds: 0.65, receives: 1.6 },
+    /** Share of the open-ground thirst left in full shade. Judgement. */
+    shadeDrinks: 0.6,
+    /** What ground that stands wet holds over field capacity, as a share of the store. Judgement. */
+    wetHolds: 0.3,
+    /** Years of probe readings that are looked at together. Judgement. */
+    probeYears: 2,
+    /** The simulated probe: standard deviation of its noise (light: as a share), where its pH drifts to and how fast. */
+    probe: { noise: { ph: 0.15, moisture_pct: 2, light: 0.08 }, drift: 0.3, driftDays: 200 },
+    ph: {
+      /** Grams per square metre for one unit of pH. Extension tables for ground sulfur and ground limestone, rounded. */
+      sulfur: { sand: 50, loam: 100, clay: 150 },
+      lime: { sand: 180, loam: 300, clay: 400 },
+      /** The most in one year (g/m²) on planted ground. Extension: 1–2 lb sulfur, 5 lb lime to 100 sq ft. */
+      yearly: { sulfur: 75, lime: 240 },
+      /** Units of change, and pH, from which another plant is the wiser choice. Judgement. */
+      farUnits: 1,
+      limyPh: 7.5,
+      /** Less than this is within what a probe can tell. */
+      least: 0.15,
+    },
   },
   climate: {
     /** Hopkins: days later per degree of latitude north, per degree of longitude east, per metre up. */
@@ -87,6 +158,10 @@ export const SETTINGS = {
     /** Day of year at which the shift has faded to nothing (1 July) and half its fade span in days. Judgement. */
     hopkinsTurn: 182,
     hopkinsFade: 60,
+    /** Standard deviations either side of the mean that hold eight years of ten. The normal distribution. */
+    eightInTen: 1.28,
+    /** Degrees by which the coldest night of some ten winters lies below the average of all: about half a zone. Judgement. */
+    rememberedBelow_c: 2.8,
     /** Days after the first frost that hardy herbs still flower. Judgement: light frosts spare asters. */
     hardyBloomAfterFrost: 21,
   },

@@ -6,6 +6,10 @@ import { fitMatrix, type Fit } from '~~/core/fit/fit';
 import { gates } from '~~/core/gates/gates';
 import { trapsFor, type Change } from '~~/core/offers/offers';
 import { areaUse } from '~~/core/quantities/quantities';
+import { climateHere } from '~~/core/climate/place';
+import { measuredSite, type MeasuredSite } from '~~/core/survey/measured';
+import { sunOfBeds, type BedSun } from '~~/core/sun/bed-sun';
+import type { Measure, Thing } from '~~/core/model/yard';
 import { bloomRidge } from '~~/core/bloom/ridge';
 import type { LibraryProblem } from '~~/core/library/parse';
 import type { ReferenceFile } from '~~/core/model/reference';
@@ -40,7 +44,45 @@ export const useGardenStore = defineStore('garden', () => {
   const id = computed(() => state.value?.garden.id ?? '');
   // What the almanac hangs on keeps its identity while it says the same, so that it is not made anew at every press.
   const garden = computed<Garden | null>((before) => unlessSame(before ?? null, state.value?.garden ?? null));
-  const sites = computed(() => state.value?.sites ?? []);
+  const things = computed<Thing[]>((before) => unlessSame(before ?? [], state.value?.things ?? []));
+  const measures = computed<Measure[]>((before) => unlessSame(before ?? [], state.value?.measures ?? []));
+  /** Sites as they are kept; what counts of them is in `sites`. */
+  const siteRecords = computed(() => state.value?.sites ?? []);
+  // What light hangs on, apart from the rest, so that it is reckoned anew only when it can differ.
+  const lit = computed<{ id: string; outline: Site['outline']; height_m: number }[]>((before) =>
+    unlessSame(
+      before ?? [],
+      siteRecords.value.map((site) => ({ id: site.id, outline: site.outline, height_m: site.height_m })),
+    ),
+  );
+  const skyKey = computed(() => {
+    const row = garden.value;
+    return row && [row.lat, row.lon, row.last_frost, row.first_frost, row.yard?.north_deg].join(' ');
+  });
+  /** Direct sun of every drawn bed, now and in some years, by site id; kept until the drawing changes. */
+  const sunByYears = computed(() => {
+    void [skyKey.value, lit.value, things.value];
+    return new Map<number, Map<string, BedSun>>();
+  });
+  function bedSun(years = 0): Map<string, BedSun> {
+    const kept = sunByYears.value.get(years);
+    if (kept || !garden.value?.yard) return kept ?? new Map();
+    const found = sunOfBeds(lit.value, garden.value.yard, things.value, garden.value, years);
+    sunByYears.value.set(years, found);
+    return found;
+  }
+  const region = computed(() => library.value?.regions.find((row) => row.id === garden.value?.region) ?? null);
+  const climate = computed(() => (library.value && region.value && garden.value ? climateHere(library.value, region.value, garden.value) : null));
+  /** Sites with the values that count, measured where they were measured. */
+  const sites = computed<MeasuredSite[]>((before) => {
+    if (!climate.value || !garden.value) return before ?? [];
+    const place = { ...garden.value, months: climate.value.months };
+    const sun = bedSun();
+    return unlessSame(
+      before ?? [],
+      siteRecords.value.map((site) => measuredSite(site, measures.value, things.value, sun.get(site.id) ?? null, place)),
+    );
+  });
   const targets = computed(() => [...(state.value?.targets ?? [])].sort((a, b) => a.priority - b.priority));
   const plan = computed(() => state.value?.plans.find((row) => row.current) ?? null);
   const plantings = computed(() => (state.value?.plantings ?? []).filter((row) => row.plan_id === plan.value?.id));
@@ -219,7 +261,7 @@ export const useGardenStore = defineStore('garden', () => {
   async function accept(offer: Change): Promise<boolean> {
     if (offer.kind === 'plant') return addPlanting(offer.plant, offer.site_id, offer.count);
     if (offer.kind === 'feature') {
-      const { id: siteId, revision, ...fields } = sites.value.find((row) => row.id === offer.site_id)!;
+      const { id: siteId, revision, ...fields } = siteRecords.value.find((row) => row.id === offer.site_id)!;
       return attempt(() => saveSite(siteId, { ...fields, features: [...fields.features, offer.feature] }, revision));
     }
     const { id: _id, revision, ...fields } = garden.value!;
@@ -232,6 +274,12 @@ export const useGardenStore = defineStore('garden', () => {
     id,
     garden,
     sites,
+    siteRecords,
+    things,
+    measures,
+    bedSun,
+    region,
+    climate,
     targets,
     plan,
     plantings,
@@ -250,6 +298,8 @@ export const useGardenStore = defineStore('garden', () => {
     areas,
     ridge,
     load,
+    change,
+    attempt,
     step,
     saveGarden,
     addSite,

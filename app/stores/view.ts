@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { halfMonthOfDay, HALF_MONTHS } from '~~/core/model/half-month';
 import { UNITS, quantity, type UnitSystem } from '~~/core/model/units';
+import type { PlaceValue } from '~~/core/place/consequences';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
 /** What the reasons panel explains. */
@@ -8,7 +9,9 @@ export type Subject =
   | { kind: 'fit'; plant: string; site: string }
   | { kind: 'plant'; plant: string }
   | { kind: 'need'; target: string; stage: Stage; special: SpecialNeed | null }
-  | { kind: 'target'; target: string };
+  | { kind: 'target'; target: string }
+  | { kind: 'place'; value: PlaceValue }
+  | { kind: 'site'; site: string };
 
 /** Day of the year (1–365) of a date. */
 export function dayOfYear(date: Date): number {
@@ -39,5 +42,7 @@ export const useViewStore = defineStore('view', () => {
   const area = (m2: number) => quantity(m2, UNITS[units.value].area);
   const volume = (l: number) => quantity(l, UNITS[units.value].volume);
   const length = (cm: number) => quantity(cm, UNITS[units.value].length);
-  return { today, halfMonth, subject, reasonsOpen, units, theme, moveTo, explain, closeReasons, area, volume, length };
+  const distance = (m: number) => quantity(m, UNITS[units.value].distance);
+  const weight = (kg: number) => quantity(kg, UNITS[units.value].weight);
+  return { today, halfMonth, subject, reasonsOpen, units, theme, moveTo, explain, closeReasons, area, volume, length, distance, weight };
 });

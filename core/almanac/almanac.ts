@@ -142,8 +142,8 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
     region,
     place: {
       half_zone: garden.half_zone,
-      summer: region.summer,
-      humidity: region.humidity,
+      summer: garden.summer ?? region.summer,
+      humidity: garden.humidity ?? region.humidity,
       school_pots: garden.school_pots,
     },
     plants,

@@ -1,3 +1,4 @@
+import type { GateGarden } from '../gates/gates';
 import type { Almanac, TargetHere } from '../almanac/almanac';
 import type { Garden, GardenTarget, Planting, Site } from '../model/garden';
 import { HALF_MONTHS } from '../model/half-month';
@@ -11,7 +12,7 @@ import type { Contribution, Coverage, CoverageCell, CoverageVerdict, Fault, Need
 
 export interface CoverageInput {
   almanac: Almanac;
-  garden: Pick<Garden, 'children' | 'dogs' | 'cats' | 'grazing' | 'school_plants' | 'school_autumn'>;
+  garden: GateGarden & Pick<Garden, 'school_autumn'>;
   sites: readonly Site[];
   targets: readonly Pick<GardenTarget, 'target' | 'ambition' | 'priority'>[];
   plantings: readonly Planting[];

@@ -76,7 +76,7 @@ export function shelterSupply(
                   : 0;
     if (share === 0) continue;
     // Litter and soil are the ground itself: no more of them than the bed has.
-    const ground = groundM2(plant, stand.count) * Math.min(1, stand.vigour);
+    const ground = groundM2(plant, stand.count, stand.site) * Math.min(1, stand.vigour);
     const used = bedArea.get(stand.site.id) ?? 0;
     const area = Math.min(ground, Math.max(0, stand.site.area_m2 - used)) * share;
     bedArea.set(stand.site.id, used + ground);

@@ -5,7 +5,7 @@ import type { Garden, Planting, Site } from '../model/garden';
 import { LIVE_STATES } from '../model/garden';
 import { HOST_LIGHTS } from '../model/vocabulary';
 import { fit } from '../fit/fit';
-import { gates } from '../gates/gates';
+import { gates, type GateGarden } from '../gates/gates';
 import { ageShare, crownM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
 import type { Fault } from './types';
@@ -29,7 +29,7 @@ const isShrubOrTree = (plant: Plant) => plant.kind === 'shrub' || plant.kind ===
  */
 export function standsOf(
   almanac: Almanac,
-  garden: Pick<Garden, 'children' | 'dogs' | 'cats' | 'grazing' | 'school_plants'>,
+  garden: GateGarden,
   sites: readonly Site[],
   plantings: readonly Planting[],
   year: number | null,

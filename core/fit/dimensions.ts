@@ -1,8 +1,10 @@
 import type { Plant } from '../model/reference';
 import type { Site } from '../model/garden';
-import { DRAINAGES, SALTS, SUMMERS, type PotSchool } from '../model/vocabulary';
-import { containerZone, zoneIndex } from '../climate/zones';
-import { footprintM2 } from '../quantities/quantities';
+import { DRAINAGES, SALTS, SUMMERS, type PotSchool, type SiteValue } from '../model/vocabulary';
+import { zoneIndex } from '../climate/zones';
+import { potZone } from '../containers/pots';
+import { roomM2 } from '../quantities/quantities';
+import type { Figure } from '../survey/measured';
 import { SETTINGS } from '../settings';
 
 /** 0 thrives, 1 workable with care, 2 unsuitable. */
@@ -16,10 +18,15 @@ export interface FitPlace {
   school_pots: PotSchool;
 }
 
-export type FitSite = Pick<
+export interface FitSite extends Pick<
   Site,
-  'kind' | 'area_m2' | 'volume_l' | 'sun_h' | 'sun_when' | 'texture' | 'drainage' | 'ph' | 'moisture' | 'salt'
->;
+  'kind' | 'area_m2' | 'volume_l' | 'sun_h' | 'sun_when' | 'texture' | 'drainage' | 'ph' | 'moisture' | 'salt' | 'pot'
+> {
+  /** Where its values come from, the figure that counts first; absent where the site was never surveyed. */
+  figures?: Partial<Record<SiteValue, readonly Pick<Figure<unknown>, 'source' | 'on'>[]>>;
+  /** Can a hose water all of it? Null where nobody has drawn a tap. */
+  inReach?: boolean | null;
+}
 
 /** Distance by which `value` lies outside `min`–`max`; negative: room to the nearer end. */
 export function outside(value: number, min: number, max: number): number {
@@ -30,7 +37,13 @@ const graded = (workable: boolean, unsuitable: boolean): Grade => (unsuitable ? 
 
 /** Zone index that counts for this plant's roots on this site. */
 export function siteZoneIndex(site: FitSite, place: FitPlace): number {
-  return zoneIndex(site.kind === 'container' ? containerZone(place.half_zone, place.school_pots) : place.half_zone);
+  return zoneIndex(site.kind === 'container' ? potZone(site, place.half_zone, place.school_pots) : place.half_zone);
+}
+
+/** Room of the ground one plant can have: the whole bed, or one of several pots alike. */
+export function onePotOf(site: FitSite): { area_m2: number; volume_l: number } {
+  const pots = site.pot?.count ?? 1;
+  return { area_m2: site.area_m2 / pots, volume_l: (site.volume_l ?? 0) / pots };
 }
 
 /** Annuals are not asked to outlive a winter. */
@@ -95,15 +108,15 @@ export const DIMENSIONS = {
   },
   /** One grown plant must find room. */
   room(plant: Plant, site: FitSite): Grade {
-    const footprint = footprintM2(plant);
-    return graded(footprint > site.area_m2, footprint > 2 * site.area_m2);
+    const [wanted, there] = [roomM2(plant, site), onePotOf(site).area_m2];
+    return graded(wanted > there, wanted > 2 * there);
   },
   /** Can it live in a pot, and in one of this size? */
   container(plant: Plant, site: FitSite): Grade {
     if (site.kind !== 'container') return 0;
     if (plant.container === 'no') return 2;
     const least = plant.container_min_l ?? 0;
-    const volume = site.volume_l ?? 0;
+    const volume = onePotOf(site).volume_l;
     return graded(plant.container === 'possible' || volume < least, volume < 0.7 * least);
   },
 } satisfies Record<string, (plant: Plant, site: FitSite, place: FitPlace) => Grade>;

@@ -1,8 +1,11 @@
 import type { Plant } from '../model/reference';
 import { metricArea, type AreaWords } from '../model/units';
 import { HALF_ZONES } from '../model/vocabulary';
-import { footprintM2 } from '../quantities/quantities';
-import { DIMENSIONS, outside, siteZoneIndex, type Dimension, type FitPlace, type FitSite, type Grade } from './dimensions';
+import { winterOf } from '../containers/pots';
+import type { SiteValue } from '../model/vocabulary';
+import { roomM2 } from '../quantities/quantities';
+import { basisWords } from '../survey/measured';
+import { DIMENSIONS, onePotOf, outside, siteZoneIndex, type Dimension, type FitPlace, type FitSite, type Grade } from './dimensions';
 
 export interface FitReason {
   dimension: Dimension;
@@ -15,6 +18,26 @@ export interface FitReason {
   margin: number | null;
   /** What would make it work; empty where nothing is needed. */
   remedy: string;
+  /** How and when the value here was come by; empty where the site was never surveyed or it is none of its values. */
+  basis: string;
+}
+
+/** Which value of a site each dimension looks at. */
+const VALUES: Partial<Record<Dimension, SiteValue>> = {
+  sun: 'sun',
+  sunTiming: 'sun',
+  moisture: 'moisture',
+  drainage: 'drainage',
+  texture: 'texture',
+  ph: 'ph',
+};
+/** Values of a site that a container's potting mix makes moot. */
+const OPEN_GROUND: ReadonlySet<Dimension> = new Set(['drainage', 'texture', 'ph']);
+
+function basisOf(dimension: Dimension, site: FitSite): string {
+  const value = VALUES[dimension];
+  const counting = value && site.figures?.[value]?.[0];
+  return counting && !(site.kind === 'container' && OPEN_GROUND.has(dimension)) ? basisWords(counting) : '';
 }
 
 export const DIMENSION_LABELS: Record<Dimension, string> = {
@@ -45,14 +68,16 @@ type Wording = (
   place: FitPlace,
   grade: Grade,
   area: AreaWords,
-) => Omit<FitReason, 'dimension' | 'label' | 'grade'>;
+) => Omit<FitReason, 'dimension' | 'label' | 'grade' | 'basis'>;
 
 const WORDING: Record<Dimension, Wording> = {
   cold(plant, site, place, grade) {
     const zone = siteZoneIndex(site, place);
-    const pot = site.kind === 'container' && place.school_pots !== 'indoors';
+    const winter = site.kind === 'container' ? winterOf(site.pot, place.school_pots) : null;
+    const pot = winter === 'outdoors' || winter === 'wrapped';
+    const where = winter && (pot ? ` in a pot${winter === 'wrapped' ? ', wrapped' : ''}` : winter === 'unheated' ? ' in a shed' : ' indoors');
     return {
-      here: `zone ${HALF_ZONES[zone]}${pot ? ` in a pot (the garden is ${place.half_zone})` : ''}`,
+      here: `zone ${HALF_ZONES[zone]}${where ? `${where} (the garden is ${place.half_zone})` : ''}`,
       wants: plant.kind === 'annual' ? 'annual: does not have to winter' : `zone ${plant.zone_min} or warmer`,
       margin: plant.kind === 'annual' ? null : zone - HALF_ZONES.indexOf(plant.zone_min),
       remedy:
@@ -76,7 +101,7 @@ const WORDING: Record<Dimension, Wording> = {
   sun(plant, site, _place, grade) {
     const short = plant.sun_min_h - site.sun_h;
     return {
-      here: hours(site.sun_h),
+      here: hours(round(site.sun_h)),
       wants: `${plant.sun_min_h}–${plant.sun_max_h} h`,
       margin: round(-outside(site.sun_h, plant.sun_min_h, plant.sun_max_h)),
       remedy:
@@ -108,7 +133,9 @@ const WORDING: Record<Dimension, Wording> = {
           ? ''
           : grade === 1
             ? dry
-              ? 'A shallow basin or weekly water would do.'
+              ? site.inReach === false
+                ? 'Beyond the hose: a shallow basin to hold the rain, or a longer hose for weekly water.'
+                : 'A shallow basin or weekly water would do.'
               : 'Raise it 15 cm (6 in) on a mound.'
             : dry
               ? 'Too dry: move it to a wetter bed.'
@@ -170,17 +197,17 @@ const WORDING: Record<Dimension, Wording> = {
   },
   room(plant, site, _place, grade, area) {
     return {
-      here: area(site.area_m2),
-      wants: `${area(footprintM2(plant))} for one grown plant`,
-      margin: round(site.area_m2 - footprintM2(plant), 2),
+      here: area(onePotOf(site).area_m2),
+      wants: `${area(roomM2(plant, site))} for one grown plant`,
+      margin: round(onePotOf(site).area_m2 - roomM2(plant, site), 2),
       remedy: grade ? 'Choose a bigger bed or a smaller plant.' : '',
     };
   },
   container(plant, site, _place, grade) {
     return {
-      here: site.kind === 'container' ? `${site.volume_l} L` : 'open ground',
+      here: site.kind === 'container' ? `${round(onePotOf(site).volume_l)} L` : 'open ground',
       wants: plant.container === 'no' ? 'open ground only' : `a pot of ${plant.container_min_l ?? 3} L or more will do`,
-      margin: site.kind === 'container' && plant.container !== 'no' ? (site.volume_l ?? 0) - (plant.container_min_l ?? 0) : null,
+      margin: site.kind === 'container' && plant.container !== 'no' ? round(onePotOf(site).volume_l - (plant.container_min_l ?? 0)) : null,
       remedy: grade === 2 ? 'Give it open ground or a bigger pot.' : grade === 1 ? 'It can do with feeding and daily water.' : '',
     };
   },
@@ -191,7 +218,7 @@ export function explainFit(plant: Plant, site: FitSite, place: FitPlace, area: A
   return (Object.keys(DIMENSIONS) as Dimension[])
     .map((dimension) => {
       const grade = DIMENSIONS[dimension](plant, site, place);
-      return { dimension, label: DIMENSION_LABELS[dimension], grade, ...WORDING[dimension](plant, site, place, grade, area) };
+      return { dimension, label: DIMENSION_LABELS[dimension], grade, ...WORDING[dimension](plant, site, place, grade, area), basis: basisOf(dimension, site) };
     })
     .filter((reason) => reason.dimension !== 'container' || site.kind === 'container')
     .sort((a, b) => b.grade - a.grade);

@@ -7,7 +7,7 @@ import { GARDEN } from '../testing/worked-garden';
 const row = (place: string, status: PlantStatus['status']): PlantStatus => ({ plant: 'x', place, status, as_of: 2020, note: '' });
 const caution = (hazard: Caution['hazard'], severity: number): Caution => ({ plant: 'x', hazard, severity, note: 'Poisonous.' });
 const native = statusHere([row('coast', 'native')], 'coast', 'MA');
-const x = { common: 'Plant X' };
+const x = { common: 'Plant X', deer: 'low' } as const;
 
 describe('status in a place', () => {
   it.each([
@@ -37,6 +37,15 @@ describe('gates', () => {
     expect(of({ children: true }, [caution('pets', 3)])).toEqual([['caution', 'warn']]);
     expect(of({ grazing: true }, [caution('livestock', 3)])).toEqual([['toxic', 'refuse']]);
     expect(of({ children: true }, [caution('skin-eye', 3)])).toEqual([['toxic', 'refuse']]);
+  });
+  it('warn passers-by, whom they do not keep from choosing', () => {
+    expect(of({ passers_by: true }, [caution('skin-eye', 3)])).toEqual([['toxic', 'warn']]);
+    expect(of({ passers_by: true, children: true }, [caution('people', 3)])).toEqual([['toxic', 'refuse']]);
+  });
+  it('warn of what deer browse, where deer come', () => {
+    expect(of({ deer: 'some' })).toEqual([['deer', 'warn']]);
+    expect(of({ deer: 'none' })).toEqual([]);
+    expect(gates({ common: 'Plant Y', deer: 'high' }, native, [], { ...GARDEN, deer: 'many' }, [])).toEqual([]);
   });
   it('refuse a trap for a chosen target', () => {
     expect(of({}, [], native, ['Monarch'])).toEqual([['trap', 'refuse']]);

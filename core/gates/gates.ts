@@ -3,17 +3,17 @@ import type { GardenFields } from '../model/garden';
 import { isListed, type StatusHere } from './status';
 
 export interface Gate {
-  kind: 'invasive' | 'toxic' | 'natives-only' | 'trap' | 'protected' | 'unrecorded' | 'caution';
+  kind: 'invasive' | 'toxic' | 'natives-only' | 'trap' | 'protected' | 'unrecorded' | 'caution' | 'deer';
   /** A refused plant cannot enter the plan; a warning is shown where the choice is made. */
   effect: 'refuse' | 'warn';
   sentence: string;
 }
 
-export type GateGarden = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'school_plants'>;
+export type GateGarden = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer' | 'school_plants'>;
 
 /** Who of this household a hazard is about, in words; empty where nobody is. */
 function atRisk(hazard: Caution['hazard'], garden: GateGarden): string {
-  if (hazard === 'people' || hazard === 'skin-eye') return garden.children ? 'the children here' : '';
+  if (hazard === 'people' || hazard === 'skin-eye') return garden.children ? 'the children here' : garden.passers_by ? 'passers-by' : '';
   if (hazard === 'pets') return [garden.dogs && 'the dogs', garden.cats && 'the cats'].filter(Boolean).join(' and ');
   if (hazard === 'livestock') return garden.grazing ? 'the grazing animals over the fence' : '';
   return '';
@@ -24,7 +24,7 @@ function atRisk(hazard: Caution['hazard'], garden: GateGarden): string {
  * `trapFor` names the chosen targets whose larvae die on it. Refusals come first.
  */
 export function gates(
-  plant: Pick<Plant, 'common'>,
+  plant: Pick<Plant, 'common' | 'deer'>,
   status: StatusHere,
   cautions: readonly Caution[],
   garden: GateGarden,
@@ -60,13 +60,20 @@ export function gates(
     });
   for (const caution of cautions) {
     const who = atRisk(caution.hazard, garden);
-    const refuse = who !== '' && caution.severity === 3;
+    // Passers-by are warned of; who lives here is kept safe.
+    const refuse = who !== '' && who !== 'passers-by' && caution.severity === 3;
     found.push({
       kind: who ? 'toxic' : 'caution',
       effect: refuse ? 'refuse' : 'warn',
       sentence: who ? `${caution.note} A danger to ${who}.` : caution.note,
     });
   }
+  if (plant.deer === 'low' && garden.deer !== 'none')
+    found.push({
+      kind: 'deer',
+      effect: 'warn',
+      sentence: `Deer browse ${plant.common}${garden.deer === 'many' ? ', and they come often here' : ''}: fence it while it is young, or set it among what they leave.`,
+    });
   if (status.status === 'protected') {
     found.push({
       kind: 'protected',

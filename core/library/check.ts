@@ -92,6 +92,7 @@ export function checkRows(library: Library): Contradiction[] {
   for (const row of library.propagation) known('propagation.csv', row, plants, row.plant, 'plant');
   for (const row of library.care) known('care.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.ailments) known('ailments.csv', row, subjects, row.plant, 'plant, genus, family or kind');
+  for (const row of library.clearing) known('clearing.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.targets) {
     const say = about('targets.csv', row, row.id);
     if (row.size_min_mm > row.size_max_mm) say('size_min_mm is more than size_max_mm.');

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './reference';
 import * as words from './vocabulary';
+import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure, type Thing } from './yard';
 
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
@@ -38,14 +39,38 @@ export const GardenFields = z.object({
   half_zone: z.enum(words.HALF_ZONES, 'Choose a half-zone from 1a to 13b.'),
   last_frost: monthDay.nullable(),
   first_frost: monthDay.nullable(),
+  /** Days of standard deviation of the frosts, and the climate where it is not the region's; null: as the region. */
+  frost_spread_d: number(1, 40, 'the spread of the frosts in days').nullable().default(null),
+  summer: choice(words.SUMMERS, 'the summers').nullable().default(null),
+  humidity: choice(words.HUMIDITIES, 'the summer air').nullable().default(null),
+  rain_mm: z.array(number(0, 800, 'the rain of a month in millimetres')).length(12, 'Give the rain of twelve months.').nullable().default(null),
   children: z.boolean(),
   dogs: z.boolean(),
   cats: z.boolean(),
   grazing: z.boolean(),
+  passers_by: z.boolean().default(false),
+  deer: choice(words.DEER, 'how many deer').default('none'),
   school_plants: choice(words.SCHOOLS.plants, 'which plants'),
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
+  yard: YardFields.nullable().default(null),
   notes: note,
+});
+
+const centimetres = (what: string) => number(2, 400, `${what} in centimetres`);
+/** A pot, trough or tub; a round one has one measure across, the others two. `count` alike stand together. */
+export const PotFields = z.object({
+  shape: choice(words.POT_SHAPES, 'the shape'),
+  /** Across the top: diameter, or length and width. */
+  top_cm: centimetres('the width of the top'),
+  across_cm: centimetres('the other width of the top').nullable(),
+  /** The same measure at the bottom. */
+  base_cm: centimetres('the width of the bottom'),
+  depth_cm: centimetres('the depth'),
+  count: number(1, 200, 'how many there are').int('Count whole pots.'),
+  material: choice(words.POT_MATERIALS, 'the material'),
+  exposure: choice(words.EXPOSURES, 'the exposure'),
+  winter: choice(words.POT_WINTERS, 'where it winters'),
 });
 
 export const SiteFields = z
@@ -62,7 +87,28 @@ export const SiteFields = z
     moisture: number(1, 5, 'the moisture').int('Moisture is a whole step from 1 (dry) to 5 (wet).'),
     salt: choice(words.SALTS, 'the salt exposure'),
     features: z.array(choice(words.FEATURES, 'a feature')).max(words.FEATURES.length),
+    richness: choice(words.RICHNESS, 'how rich the soil is').default('medium'),
+    runoff: choice(words.RUNOFFS, 'what happens to water from around').default('none'),
+    /** Corners in the yard's drawing; a container has one point. Empty: not drawn. */
+    outline: Outline.default([]),
+    /** Height of the soil above the yard's ground. */
+    height_m: number(0, 100, 'the height above the ground in metres').default(0),
+    pot: PotFields.nullable().default(null),
+    /** Which source counts for a value, where the gardener has chosen one. */
+    counts: z
+      .object({
+        sun: choice(words.SITE_SOURCES.sun, 'which figure counts').optional(),
+        texture: choice(words.SITE_SOURCES.texture, 'which figure counts').optional(),
+        drainage: choice(words.SITE_SOURCES.drainage, 'which figure counts').optional(),
+        ph: choice(words.SITE_SOURCES.ph, 'which figure counts').optional(),
+        moisture: choice(words.SITE_SOURCES.moisture, 'which figure counts').optional(),
+      })
+      .default({}),
     notes: note,
+  })
+  .refine((site) => site.outline.length === 0 || (site.kind === 'bed' ? site.outline.length >= 3 : site.outline.length === 1), {
+    path: ['outline'],
+    message: 'A bed is drawn with three corners or more, a container with one point.',
   })
   .refine((site) => site.kind === 'bed' || site.volume_l !== null, {
     path: ['volume_l'],
@@ -115,6 +161,9 @@ export const GardenFile = z
       .max(50),
     plantings: z.array(PlantingFields.extend({ id, plan_id: id })).max(10_000),
     own: z.array(OwnRowFields).max(10_000).default([]),
+    things: z.array(ThingFields).max(500).default([]),
+    measures: z.array(MeasureFields).max(5000).default([]),
+    pictures: z.array(Picture).max(4).default([]),
   })
   .superRefine((file, context) => {
     const sites = new Set(file.sites.map((site) => site.id));
@@ -133,11 +182,16 @@ export const GardenFile = z
           message: `No plan has the id ${planting.plan_id}.`,
         });
     });
+    file.measures.forEach((measure, index) => {
+      if (!sites.has(measure.site_id))
+        context.addIssue({ code: 'custom', path: ['measures', index, 'site_id'], message: `No bed has the id ${measure.site_id}.` });
+    });
     if (file.plans.length > 0 && file.plans.filter((plan) => plan.current).length !== 1)
       context.addIssue({ code: 'custom', path: ['plans'], message: 'Exactly one plan is the current one.' });
   });
 
 export type GardenFields = z.infer<typeof GardenFields>;
+export type PotFields = z.infer<typeof PotFields>;
 export type SiteFields = z.infer<typeof SiteFields>;
 export type TargetFields = z.infer<typeof TargetFields>;
 export type PlantingFields = z.infer<typeof PlantingFields>;
@@ -163,6 +217,9 @@ export interface GardenState {
   plantings: Planting[];
   /** The gardener's own word about the library; wins over it in this garden. */
   own: OwnRow[];
+  /** What stands in the yard, and what was measured on its sites. */
+  things: Thing[];
+  measures: Measure[];
   /** Labels of the change that would be undone, and of the one that would be done again. */
   history: { undo: string | null; redo: string | null };
 }

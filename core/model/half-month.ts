@@ -69,6 +69,12 @@ export function dayName(day: number): string {
   return `${inMonth} ${MONTH_NAMES[month - 1]}`;
 }
 
+/** A date in words: `4 May 2026` from 2026-05-04. */
+export function dateName(date: string): string {
+  const [year, month, day] = date.split('-').map(Number) as [number, number, number];
+  return `${day} ${MONTH_NAMES[month - 1]} ${year}`;
+}
+
 /** A half-month in words: `early May`, `late October`. */
 export function halfMonthName(h: number): string {
   return `${h % 2 === 0 ? 'early' : 'late'} ${MONTH_NAMES[Math.floor(h / 2)]}`;

@@ -49,6 +49,8 @@ export const Region = z.object({
   soils: text,
   last_frost: monthDay,
   first_frost: monthDay,
+  /** Days of standard deviation of both frosts from year to year. */
+  frost_spread_d: required(3, 40),
 });
 
 export const ClimateNormal = z.object({
@@ -257,6 +259,16 @@ export const Ailment = z.object({
   remedy: text,
 });
 
+/** What usually clears an invasive plant; by species, genus, family or kind, the nearer before the farther. */
+export const Clearing = z.object({
+  plant: slug,
+  way: text,
+  season: text,
+  /** Years until nothing more comes up. */
+  years: required(0, 20),
+  note,
+});
+
 /** Every file of the library with the schema of its rows and the columns that make a row unique. */
 export const REFERENCE_FILES = {
   'regions.csv': { schema: Region, key: ['id'] },
@@ -271,6 +283,7 @@ export const REFERENCE_FILES = {
   'propagation.csv': { schema: Propagation, key: ['plant', 'method'] },
   'care.csv': { schema: Care, key: ['plant', 'action', 'anchor', 'offset_days'] },
   'ailments.csv': { schema: Ailment, key: ['plant', 'symptom', 'cause'] },
+  'clearing.csv': { schema: Clearing, key: ['plant', 'way'] },
 } as const;
 
 export type ReferenceFile = keyof typeof REFERENCE_FILES;
@@ -287,6 +300,7 @@ export type Caution = z.infer<typeof Caution>;
 export type Propagation = z.infer<typeof Propagation>;
 export type Care = z.infer<typeof Care>;
 export type Ailment = z.infer<typeof Ailment>;
+export type Clearing = z.infer<typeof Clearing>;
 
 /** The library as the calculations read it. */
 export interface Library {
@@ -302,6 +316,7 @@ export interface Library {
   propagation: Propagation[];
   care: Care[];
   ailments: Ailment[];
+  clearing: Clearing[];
 }
 
 /** Which list of the library each file fills. */
@@ -318,4 +333,5 @@ export const LIBRARY_LISTS: Record<ReferenceFile, keyof Library> = {
   'propagation.csv': 'propagation',
   'care.csv': 'care',
   'ailments.csv': 'ailments',
+  'clearing.csv': 'clearing',
 };

@@ -8,18 +8,24 @@ export interface Unit {
   digits: number;
 }
 
-export const UNITS: Record<UnitSystem, Record<'area' | 'volume' | 'elevation' | 'length', Unit>> = {
+export const UNITS: Record<UnitSystem, Record<'area' | 'volume' | 'elevation' | 'length' | 'distance' | 'rain' | 'weight', Unit>> = {
   metric: {
     area: { label: 'm²', perSi: 1, digits: 1 },
     volume: { label: 'L', perSi: 1, digits: 0 },
     elevation: { label: 'm', perSi: 1, digits: 0 },
     length: { label: 'cm', perSi: 1, digits: 0 },
+    distance: { label: 'm', perSi: 1, digits: 1 },
+    rain: { label: 'mm', perSi: 1, digits: 0 },
+    weight: { label: 'kg', perSi: 1, digits: 1 },
   },
   us: {
     area: { label: 'sq ft', perSi: 10.7639, digits: 0 },
     volume: { label: 'US gal', perSi: 0.264172, digits: 1 },
     elevation: { label: 'ft', perSi: 3.28084, digits: 0 },
     length: { label: 'in', perSi: 0.393701, digits: 0 },
+    distance: { label: 'ft', perSi: 3.28084, digits: 0 },
+    rain: { label: 'in', perSi: 0.0393701, digits: 1 },
+    weight: { label: 'lb', perSi: 2.20462, digits: 1 },
   },
 };
 

@@ -35,6 +35,28 @@ export const CONFIDENCES = ['high', 'medium', 'low'] as const;
 /** What a bed can offer besides plants. */
 export const FEATURES = ['logs', 'bare-soil', 'mud', 'fruit', 'water', 'perch', 'dense-cover'] as const;
 
+export const CLEARING_STATES = ['standing', 'cut', 'cleared'] as const;
+export const DEER = ['none', 'some', 'many'] as const;
+export const RICHNESS = ['lean', 'medium', 'rich'] as const;
+/** What a bed does with the water of its surroundings. */
+export const RUNOFFS = ['none', 'sheds', 'receives'] as const;
+export const POT_SHAPES = ['round', 'oval', 'box'] as const;
+export const POT_MATERIALS = ['clay', 'glazed', 'plastic', 'wood', 'metal', 'fabric', 'stone'] as const;
+/** Where a container spends the winter; `school` follows the garden's choice. */
+export const POT_WINTERS = ['school', 'outdoors', 'wrapped', 'unheated', 'indoors'] as const;
+export const EXPOSURES = ['sheltered', 'open', 'windy'] as const;
+
+/** The values of a site that can be measured, and where each can come from. */
+export const SITE_SOURCES = {
+  sun: ['told', 'computed', 'watched'],
+  texture: ['told', 'jar', 'feel'],
+  drainage: ['told', 'hole'],
+  ph: ['told', 'probe'],
+  moisture: ['told', 'probe', 'reckoned'],
+} as const;
+export type SiteValue = keyof typeof SITE_SOURCES;
+export type SiteSource<V extends SiteValue = SiteValue> = (typeof SITE_SOURCES)[V][number];
+
 export const SCHOOLS = {
   plants: ['natives-only', 'natives-first', 'any-harmless'],
   autumn: ['leave', 'cut', 'clear'],

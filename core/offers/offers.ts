@@ -114,7 +114,7 @@ function countWanted(
       each > 0 ? SETTINGS.nectar.kindUnits / each : 0,
     );
   }
-  if (need.stage === 'shelter') return most(() => groundM2(here.plant, 1) * one.vigour);
+  if (need.stage === 'shelter') return most(() => groundM2(here.plant, 1, one.site) * one.vigour);
   return 1;
 }
 
@@ -218,7 +218,7 @@ export function offersFor(
         continue;
       }
       const count = Math.ceil(countWanted(target, covered, here, site, verdict, patches.get(site.id) ?? 0) - 1e-9);
-      const area = groundM2(here.plant, count);
+      const area = groundM2(here.plant, count, site);
       const left = room.get(site.id)!;
       if (count < 1 || count > MOST_COUNT || area > left + 1e-9) {
         miss(

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { ageShare, areaPerPlant, areaUse, countForArea, crownM2, groundM2, roomFor } from './quantities';
 import { plant, planting, site } from '../testing/worked-garden';
 
+const bed = { kind: 'bed' } as const;
+
 describe('spacing', () => {
   it('40 plants at 50 cm fill 10 m² on the square, 46 in offset rows', () => {
     expect(countForArea(10, 50)).toBe(40);
@@ -10,14 +12,14 @@ describe('spacing', () => {
   });
   it('a crown of 1 m spread is 0.785 m²', () => expect(crownM2({ spread_cm: 100 })).toBeCloseTo(0.7854, 4));
   it('a tree claims the ground about its trunk, a climber the foot of its support', () => {
-    expect(groundM2(plant('x', { kind: 'tree', spacing_cm: 800 }), 2)).toBe(2);
-    expect(groundM2(plant('x', { kind: 'vine', spacing_cm: 120 }), 2)).toBe(0.5);
-    expect(groundM2(plant('x', { spacing_cm: 50 }), 4)).toBe(1);
+    expect(groundM2(plant('x', { kind: 'tree', spacing_cm: 800 }), 2, bed)).toBe(2);
+    expect(groundM2(plant('x', { kind: 'vine', spacing_cm: 120 }), 2, bed)).toBe(0.5);
+    expect(groundM2(plant('x', { spacing_cm: 50 }), 4, bed)).toBe(1);
   });
   it('what is left has room for whole plants, and none where it is overfull', () => {
-    expect(roomFor(plant('x', { spacing_cm: 50 }), 1.9)).toBe(7);
-    expect(roomFor(plant('x', { spacing_cm: 50 }), -1)).toBe(0);
-    expect(roomFor(plant('x', { kind: 'tree', spacing_cm: 800 }), 3)).toBe(3);
+    expect(roomFor(plant('x', { spacing_cm: 50 }), 1.9, bed)).toBe(7);
+    expect(roomFor(plant('x', { spacing_cm: 50 }), -1, bed)).toBe(0);
+    expect(roomFor(plant('x', { kind: 'tree', spacing_cm: 800 }), 3, bed)).toBe(3);
   });
   it('a bed knows what is used and left, lost plants apart', () => {
     const plants = new Map([['x', plant('x', { spacing_cm: 100 })]]);

@@ -25,17 +25,25 @@ export function footprintM2(plant: Pick<Plant, 'kind' | 'spacing_cm'>): number {
 }
 
 /**
- * Ground a planting claims in its bed (m²). A tree claims the ground about its trunk, not the ground under its
+ * Ground one grown plant needs on a site (m²): in a container less than in a bed, since pots are planted close, fed
+ * and watered.
+ */
+export function roomM2(plant: Pick<Plant, 'kind' | 'spacing_cm'>, site: Pick<Site, 'kind'>): number {
+  return footprintM2(plant) * (site.kind === 'container' ? SETTINGS.container.closeness : 1);
+}
+
+/**
+ * Ground a planting claims on its site (m²). A tree claims the ground about its trunk, not the ground under its
  * crown, which other plants may have.
  */
-export function groundM2(plant: Plant, count: number): number {
-  const each = footprintM2(plant);
+export function groundM2(plant: Plant, count: number, site: Pick<Site, 'kind'>): number {
+  const each = roomM2(plant, site);
   return count * (plant.kind === 'tree' ? Math.min(each, SETTINGS.quantities.treeGroundM2) : each);
 }
 
-/** Plants of a kind, grown, that an area (m²) still holds: whole plants only, none where it is overfull. */
-export function roomFor(plant: Plant, area_m2: number): number {
-  return Math.max(0, Math.floor(area_m2 / groundM2(plant, 1) + 1e-9));
+/** Plants of a kind, grown, that an area (m²) of a site still holds: whole plants only, none where it is overfull. */
+export function roomFor(plant: Plant, area_m2: number, site: Pick<Site, 'kind'>): number {
+  return Math.max(0, Math.floor(area_m2 / groundM2(plant, 1, site) + 1e-9));
 }
 
 export interface AreaUse {
@@ -47,7 +55,7 @@ export interface AreaUse {
 
 /** Area used and left on a site at mature spacing, counting the live plantings of one plan. */
 export function areaUse(
-  site: Pick<Site, 'id' | 'area_m2'>,
+  site: Pick<Site, 'id' | 'area_m2' | 'kind'>,
   plantings: readonly Pick<Planting, 'site_id' | 'plant' | 'count' | 'state'>[],
   plantOf: (id: string) => Plant | undefined,
 ): AreaUse {
@@ -55,7 +63,7 @@ export function areaUse(
   for (const planting of plantings) {
     if (planting.site_id !== site.id || !LIVE_STATES.has(planting.state)) continue;
     const plant = plantOf(planting.plant);
-    if (plant) used += groundM2(plant, planting.count);
+    if (plant) used += groundM2(plant, planting.count, site);
   }
   return { area_m2: site.area_m2, used_m2: used, left_m2: site.area_m2 - used };
 }

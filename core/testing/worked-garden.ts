@@ -102,13 +102,20 @@ export const GARDEN: GardenFields = {
   half_zone: '7a',
   last_frost: '04-20',
   first_frost: '10-25',
+  frost_spread_d: null,
+  summer: null,
+  humidity: null,
+  rain_mm: null,
   children: false,
   dogs: false,
   cats: false,
   grazing: false,
+  passers_by: false,
+  deer: 'none',
   school_plants: 'natives-first',
   school_autumn: 'leave',
   school_pots: 'two-zones',
+  yard: null,
   notes: '',
 };
 
@@ -128,6 +135,12 @@ export function site(id: string, over: Partial<Site> = {}): Site {
     moisture: 3,
     salt: 'none',
     features: [],
+    richness: 'medium',
+    runoff: 'none',
+    outline: [],
+    height_m: 0,
+    pot: null,
+    counts: {},
     notes: '',
     ...over,
   };
@@ -177,6 +190,7 @@ export function libraryOf(world: World): Library {
         soils: 'loam',
         last_frost: '04-20',
         first_frost: '10-25',
+        frost_spread_d: 10,
       },
     ],
     normals: Array.from({ length: 12 }, (_, i) => ({
@@ -210,6 +224,7 @@ export function libraryOf(world: World): Library {
     propagation: [],
     care: [],
     ailments: [],
+    clearing: [],
   };
 }
 

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { GardenFile, type PlantingFields, type SiteFields } from '../../core/model/garden';
+import { FRESH_SITE } from '../../core/yard/fresh';
 import { openDatabase, type Connection } from './connection';
 import { Fault } from './faults';
 import {
@@ -26,21 +27,7 @@ const FIELDS = {
   ...GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'))).garden,
   name: 'Mill Lane',
 };
-const BED: SiteFields = {
-  name: 'Bed',
-  kind: 'bed',
-  area_m2: 10,
-  volume_l: null,
-  sun_h: 7,
-  sun_when: 'all-day',
-  texture: 'loam',
-  drainage: 'well',
-  ph: 6.2,
-  moisture: 3,
-  salt: 'none',
-  features: ['mud'],
-  notes: '',
-};
+const BED: SiteFields = { ...FRESH_SITE, name: 'Bed', sun_h: 7, ph: 6.2, features: ['mud'] };
 const PLANTING: PlantingFields = {
   plant: 'zizia-aurea',
   site_id: '',

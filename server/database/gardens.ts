@@ -15,14 +15,16 @@ import type {
   SiteFields,
   TargetFields,
 } from '../../core/model/garden';
+import type { Measure, Thing } from '../../core/model/yard';
 import { slugOf } from '../../core/model/slug';
 import type { Connection } from './connection';
 import { Fault } from './faults';
 import { historyOf, record } from './journal';
+import { keepPicture, readPicture } from './pictures';
 import { readRow, readRows, writeRow, type Row, type TableName } from './tables';
 
 const as = <T>(rows: unknown): T => rows as T;
-const newId = () => randomUUID();
+export const newId = () => randomUUID();
 
 /** An id that reads like the name, made unlike every other garden's. */
 function gardenIdFor(db: Connection, name: string): string {
@@ -47,7 +49,8 @@ export function listGardens(db: Connection): GardenSummary[] {
     .all() as GardenSummary[];
 }
 
-function mustRead(db: Connection, table: TableName, gardenId: string, id: string, what: string): Row {
+/** The row, or a 404 fault that names it. */
+export function mustRead(db: Connection, table: TableName, gardenId: string, id: string, what: string): Row {
   const row = readRow(db, table, gardenId, id);
   if (!row) throw new Fault(404, `There is no ${what} “${id}” here; it may have been removed.`);
   return row;
@@ -63,6 +66,8 @@ export function readGarden(db: Connection, id: string): GardenState {
     plans: as<Plan[]>(readRows(db, 'plan', id)),
     plantings: as<Planting[]>(readRows(db, 'planting', id)),
     own: as<OwnRow[]>(readRows(db, 'own_row', id)),
+    things: as<Thing[]>(readRows(db, 'thing', id)),
+    measures: as<Measure[]>(readRows(db, 'measure', id)),
     history: historyOf(db, id),
   };
 }
@@ -91,7 +96,7 @@ export function restoreGarden(db: Connection, id: string) {
 }
 
 /** A change to a row read at `revision`; a 409 fault with the row as it is now, if somebody changed it since. */
-function revised(
+export function revised(
   db: Connection,
   table: TableName,
   gardenId: string,
@@ -129,8 +134,9 @@ export function updateSite(db: Connection, gardenId: string, id: string, revisio
 export function removeSite(db: Connection, gardenId: string, id: string) {
   const site = mustRead(db, 'site', gardenId, id, 'bed');
   record(db, gardenId, `Remove ${site.name}`, ({ remove }) => {
-    // The bed goes last, so that taking the change back brings it first and its plantings have where to stand.
-    for (const planting of readRows(db, 'planting', gardenId)) if (planting.site_id === id) remove('planting', planting.id);
+    // The bed goes last, so that taking the change back brings it first and what belongs to it has where to stand.
+    for (const table of ['planting', 'measure'] as const)
+      for (const row of readRows(db, table, gardenId)) if (row.site_id === id) remove(table, row.id);
     remove('site', id);
   });
 }
@@ -226,6 +232,8 @@ export function revertOwn(db: Connection, gardenId: string, ids: readonly string
 export function exportGarden(db: Connection, id: string): GardenFile {
   const state = readGarden(db, id);
   const bare = <T extends { revision: number }>({ revision: _, ...rest }: T) => rest;
+  const nameless = <T extends { id: string; revision: number }>({ id: _id, revision: _, ...rest }: T) => rest;
+  const underlay = state.garden.yard?.underlay;
   return {
     format: 'outwash-garden',
     version: 1,
@@ -235,7 +243,18 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     plans: state.plans.map(bare),
     plantings: state.plantings.map(bare),
     own: state.own.map(({ file, key, cells }) => ({ file, key, cells })),
+    things: as<GardenFile['things']>(state.things.map(nameless)),
+    measures: as<GardenFile['measures']>(state.measures.map(nameless)),
+    pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
   };
+}
+
+/** Keeps the picture under a drawing that comes from a file, and points the drawing to it. */
+function keepUnderlay(db: Connection, gardenId: string, { garden, pictures }: GardenFile) {
+  const picture = pictures.find((row) => row.id === garden.yard?.underlay?.picture);
+  if (!garden.yard?.underlay) return;
+  const underlay = picture ? { ...garden.yard.underlay, picture: keepPicture(db, gardenId, picture.data) } : null;
+  writeRow(db, 'garden', gardenId, { ...garden, yard: { ...garden.yard, underlay }, id: gardenId, revision: 0 });
 }
 
 /** Brings a garden in from its file as a new garden, every id made anew but the garden's, which is kept if free. */
@@ -250,7 +269,11 @@ export function importGarden(db: Connection, file: GardenFile): string {
         return fresh.get(old)!;
       };
       writeRow(db, 'garden', id, { ...file.garden, id, revision: 0 });
+      keepUnderlay(db, id, file);
       for (const site of file.sites) writeRow(db, 'site', id, { ...site, id: renamed(site.id), revision: 0 });
+      for (const thing of file.things) writeRow(db, 'thing', id, { ...thing, id: newId(), revision: 0 });
+      for (const measure of file.measures)
+        writeRow(db, 'measure', id, { ...measure, id: newId(), revision: 0, site_id: renamed(measure.site_id) });
       for (const own of file.own) writeRow(db, 'own_row', id, { ...own, id: newId(), revision: 0 });
       for (const target of file.targets) writeRow(db, 'garden_target', id, { ...target, id: newId(), revision: 0 });
       for (const plan of file.plans) writeRow(db, 'plan', id, { ...plan, id: renamed(plan.id), revision: 0 });

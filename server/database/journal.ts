@@ -58,7 +58,13 @@ export function historyOf(db: Connection, gardenId: string): { undo: string | nu
   return { undo: label(NEXT.undo), redo: label(NEXT.redo) };
 }
 
-const withoutRevision = (row: Row | null | undefined) => (row ? JSON.stringify({ ...row, revision: 0 }) : null);
+/** Does a row stand as it was remembered, its revision and columns that came since aside? */
+function standsAs(now: Row | undefined, remembered: Row | null): boolean {
+  if (!now || !remembered) return !now && !remembered;
+  return Object.entries(remembered).every(
+    ([column, value]) => column === 'revision' || JSON.stringify(now[column]) === JSON.stringify(value),
+  );
+}
 
 /** Takes the last change back, or makes the last one taken back again; throws a 409 fault when there is none. */
 export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): string {
@@ -70,7 +76,7 @@ export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): st
       for (const change of way === 'undo' ? changes.reverse() : changes) {
         const [from, to] = way === 'undo' ? [change.after, change.before] : [change.before, change.after];
         const now = readRow(db, change.table, gardenId, change.id);
-        if (withoutRevision(now) !== withoutRevision(from))
+        if (!standsAs(now, from))
           throw new Fault(
             409,
             `“${entry.label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`,

@@ -15,13 +15,20 @@ export const TABLES = {
     half_zone: 'plain',
     last_frost: 'plain',
     first_frost: 'plain',
+    frost_spread_d: 'plain',
+    summer: 'plain',
+    humidity: 'plain',
+    rain_mm: 'json',
     children: 'flag',
     dogs: 'flag',
     cats: 'flag',
     grazing: 'flag',
+    passers_by: 'flag',
+    deer: 'plain',
     school_plants: 'plain',
     school_autumn: 'plain',
     school_pots: 'plain',
+    yard: 'json',
     notes: 'plain',
   },
   site: {
@@ -37,8 +44,16 @@ export const TABLES = {
     moisture: 'plain',
     salt: 'plain',
     features: 'json',
+    richness: 'plain',
+    runoff: 'plain',
+    outline: 'json',
+    height_m: 'plain',
+    pot: 'json',
+    counts: 'json',
     notes: 'plain',
   },
+  thing: { kind: 'plain', name: 'plain', points: 'json', traits: 'json' },
+  measure: { site_id: 'plain', kind: 'plain', taken_on: 'plain', reading: 'json', note: 'plain' },
   garden_target: { target: 'plain', ambition: 'plain', priority: 'plain' },
   plan: { name: 'plain', current: 'flag' },
   own_row: { file: 'plain', key: 'plain', cells: 'json' },
@@ -60,6 +75,10 @@ export type Row = { id: string; revision: number } & Record<string, unknown>;
 
 const columnsOf = (table: TableName) => Object.entries(TABLES[table]) as Array<[string, Kept]>;
 
+/** The columns a row speaks of: one remembered before a column came leaves it as the table has it. */
+const columnsIn = (table: TableName, row: Record<string, unknown>) =>
+  columnsOf(table).filter(([column]) => row[column] !== undefined);
+
 function fromSql(table: TableName, stored: Record<string, unknown>): Row {
   const row: Row = { id: stored.id as string, revision: stored.revision as number };
   for (const [column, kept] of columnsOf(table)) {
@@ -71,9 +90,9 @@ function fromSql(table: TableName, stored: Record<string, unknown>): Row {
 
 function toSql(table: TableName, row: Record<string, unknown>): Record<string, unknown> {
   const stored: Record<string, unknown> = {};
-  for (const [column, kept] of columnsOf(table)) {
+  for (const [column, kept] of columnsIn(table, row)) {
     const value = row[column];
-    stored[column] = kept === 'flag' ? (value ? 1 : 0) : kept === 'json' ? JSON.stringify(value) : (value ?? null);
+    stored[column] = kept === 'flag' ? (value ? 1 : 0) : kept === 'json' ? JSON.stringify(value) : value;
   }
   return stored;
 }
@@ -96,7 +115,7 @@ export function readRows(db: Connection, table: Exclude<TableName, 'garden'>, ga
 
 /** Writes a row whole: inserted at the end of its garden's list where it is new, else in place. */
 export function writeRow(db: Connection, table: TableName, gardenId: string, row: Row) {
-  const columns = columnsOf(table).map(([column]) => column);
+  const columns = columnsIn(table, row).map(([column]) => column);
   const values = { ...toSql(table, row), id: row.id, revision: row.revision, garden_id: gardenId };
   const updates = [...columns, 'revision'].map((column) => `${column} = excluded.${column}`).join(', ');
   const names = columns.join(', ');

@@ -6,22 +6,22 @@ import { log } from './log';
 
 const MOST_BYTES = 1_000_000;
 
-/** The body as text, refused once it is over 1 MB, whatever its length header says. */
-async function readText(event: H3Event): Promise<string> {
-  const tooLarge = () => new Fault(413, 'That is more than 1 MB, the most that can be sent at once.');
-  if (Number(event.node.req.headers['content-length'] ?? 0) > MOST_BYTES) throw tooLarge();
+/** The body as text, refused once it is over `most` bytes, whatever its length header says. */
+async function readText(event: H3Event, most: number): Promise<string> {
+  const tooLarge = () => new Fault(413, `That is more than ${most / 1_000_000} MB, the most that can be sent at once.`);
+  if (Number(event.node.req.headers['content-length'] ?? 0) > most) throw tooLarge();
   const chunks: Buffer[] = [];
   let size = 0;
   for await (const chunk of event.node.req) {
     size += (chunk as Buffer).length;
-    if (size > MOST_BYTES) throw tooLarge();
+    if (size > most) throw tooLarge();
     chunks.push(chunk as Buffer);
   }
   return Buffer.concat(chunks).toString('utf8');
 }
 
-async function readJson<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
-  const text = await readText(event);
+async function readJson<T>(event: H3Event, schema: z.ZodType<T>, most: number): Promise<T> {
+  const text = await readText(event, most);
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -46,10 +46,14 @@ export interface Request<T> extends Store {
  * An API route: checks the body against the schema, runs, and answers faults with their status and sentence.
  * What nobody foresaw is logged with its cause and answered calmly.
  */
-export function route<T = undefined>(schema: z.ZodType<T> | null, answer: (request: Request<T>) => unknown) {
+export function route<T = undefined>(
+  schema: z.ZodType<T> | null,
+  answer: (request: Request<T>) => unknown,
+  most = MOST_BYTES,
+) {
   return defineEventHandler(async (event) => {
     try {
-      const body = schema ? await readJson(event, schema) : (undefined as T);
+      const body = schema ? await readJson(event, schema, most) : (undefined as T);
       return await answer({ ...useStore(), body, param: (name) => getRouterParam(event, name) ?? '' });
     } catch (error) {
       if (error instanceof Fault) {

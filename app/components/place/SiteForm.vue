@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { SiteFields, type Site } from '~~/core/model/garden';
+import type { Point } from '~~/core/model/yard';
+import { areaOf } from '~~/core/yard/geometry';
 import { FEATURES } from '~~/core/model/vocabulary';
+import { FRESH_SITE } from '~~/core/yard/fresh';
 import { UNITS } from '~~/core/model/units';
-import { DRAINAGES, FEATURE_WORDS, KINDS, MOISTURES, SALTS, SUN_WHEN, TEXTURES } from './choices';
+import { DRAINAGES, FEATURE_WORDS, KINDS, MOISTURES, RICHNESS, RUNOFFS, SALTS, SUN_WHEN, TEXTURES } from './choices';
 
 /** A bed or container, new (`site` null) or kept, in a dialog. */
 const props = defineProps<{ site: Site | null }>();
@@ -11,28 +14,22 @@ const emit = defineEmits<{ close: [] }>();
 const garden = useGardenStore();
 const view = useViewStore();
 const units = computed(() => UNITS[view.units]);
-const NEW: SiteFields = {
-  name: '',
-  kind: 'bed',
-  area_m2: 10,
-  volume_l: null,
-  sun_h: 6,
-  sun_when: 'all-day',
-  texture: 'loam',
-  drainage: 'well',
-  ph: 6.3,
-  moisture: 3,
-  salt: 'none',
-  features: [],
-  notes: '',
-};
 const { draft, errors, fault, saving, save } = useDraft(SiteFields, () => {
-  if (!props.site) return { ...NEW };
+  if (!props.site) return { ...FRESH_SITE };
   const { id: _id, revision: _revision, ...fields } = toRaw(props.site);
   return { ...fields };
 });
 const revision = ref(props.site?.revision ?? 0);
 const clash = shallowRef<Site | null>(null);
+
+/** Why the area is not typed: it is drawn, or follows from the pot's measures. */
+const drawn = computed(() =>
+  draft.value.kind === 'bed' && (draft.value.outline?.length ?? 0) >= 3
+    ? `Area as drawn in the yard: ${view.area(areaOf(draft.value.outline as Point[]))}.`
+    : draft.value.kind === 'container' && draft.value.pot
+      ? 'Area and volume follow from the pot’s measures.'
+      : '',
+);
 
 async function submit() {
   const result = await save((fields) =>
@@ -61,9 +58,16 @@ function takeTheirs() {
           <div class="grid gap-3 sm:grid-cols-2 md:grid-cols-3">
             <TextField v-model="draft.name" label="Name" :error="errors.name" placeholder="South bank" />
             <ChoiceField v-model="draft.kind" label="What it is" :choices="KINDS" :error="errors.kind" />
-            <NumberField v-model="draft.area_m2 as number | null" label="Area" :unit="units.area" :error="errors.area_m2" />
             <NumberField
-              v-if="draft.kind === 'container'"
+              v-if="!drawn"
+              v-model="draft.area_m2 as number | null"
+              label="Area"
+              :unit="units.area"
+              :error="errors.area_m2"
+            />
+            <p v-else class="text-sm text-quiet">{{ drawn }}</p>
+            <NumberField
+              v-if="draft.kind === 'container' && !draft.pot"
               v-model="draft.volume_l"
               label="Potting mix it holds"
               :unit="units.volume"
@@ -94,6 +98,21 @@ function takeTheirs() {
                 hint="7 is neutral, below is acid."
               />
             </template>
+            <ChoiceField v-model="draft.richness as string" label="How rich the soil is" :choices="RICHNESS" :error="errors.richness" />
+            <ChoiceField
+              v-if="draft.kind === 'bed'"
+              v-model="draft.runoff as string"
+              label="Water from around"
+              :choices="RUNOFFS"
+              :error="errors.runoff"
+            />
+            <NumberField
+              v-model="draft.height_m as number | null"
+              label="Height above the ground"
+              :unit="units.distance"
+              :error="errors.height_m"
+              hint="Of a raised bed, a table or a pot’s rim."
+            />
             <ChoiceField v-model="draft.salt" label="Salt" :choices="SALTS" :error="errors.salt" />
           </div>
           <fieldset>

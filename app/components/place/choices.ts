@@ -21,10 +21,10 @@ export const SUN_WHEN = words({
 });
 export const TEXTURES = words({ sand: 'sand', loam: 'loam', clay: 'clay' });
 export const DRAINAGES = words({
-  sharp: 'sharp: gone in minutes',
-  well: 'well: gone in an hour or two',
-  moderate: 'moderate: gone by evening',
-  wet: 'wet: stands overnight',
+  sharp: 'sharp: gone in an hour or two',
+  well: 'well: gone within half a day',
+  moderate: 'moderate: gone in a day',
+  wet: 'wet: stands longer than a day',
 });
 export const MOISTURES = [
   { value: 1, words: '1 dry' },
@@ -59,3 +59,25 @@ export const FEATURE_WORDS: Record<string, string> = {
   perch: 'bare twig to perch on',
   'dense-cover': 'dense evergreen cover',
 };
+
+export const RICHNESS = words({ lean: 'lean', medium: 'middling', rich: 'rich: composted or manured' });
+export const RUNOFFS = words({ none: 'its own rain only', sheds: 'sheds water: sloping or crowned', receives: 'receives water from a roof, lane or slope' });
+export const DEER = words({ none: 'never or fenced out', some: 'at times', many: 'often' });
+export const POT_SHAPES = words({ round: 'round', oval: 'oval', box: 'box or trough' });
+export const POT_MATERIALS = words({
+  clay: 'unglazed clay',
+  glazed: 'glazed clay',
+  plastic: 'plastic or resin',
+  wood: 'wood',
+  metal: 'metal',
+  fabric: 'fabric',
+  stone: 'stone or concrete',
+});
+export const EXPOSURES = words({ sheltered: 'against a wall, out of the wind', open: 'open', windy: 'windy: a roof, balcony or corner' });
+export const POT_WINTERS = words({
+  school: 'as the garden’s other pots',
+  outdoors: 'outdoors as it stands',
+  wrapped: 'outdoors, wrapped or sunk in leaves',
+  unheated: 'in an unheated shed or garage',
+  indoors: 'in a bright frost-free room',
+});

@@ -106,7 +106,7 @@ function setYear(row: Planting, event: Event) {
               />
             </td>
             <td class="hidden text-right whitespace-nowrap sm:table-cell">
-              {{ view.area(groundM2(here.plant, planting.count)) }}
+              {{ view.area(groundM2(here.plant, planting.count, site)) }}
             </td>
             <td>
               <YearStrip

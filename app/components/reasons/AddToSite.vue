@@ -6,13 +6,14 @@ const garden = useGardenStore();
 const view = useViewStore();
 
 const here = computed(() => garden.almanac!.plants.get(props.plant)!.plant);
+const ground = computed(() => garden.sites.find((row) => row.id === props.site)!);
 const left = computed(() => garden.areas.get(props.site)?.left_m2 ?? 0);
 // A drift is what visitors find: three of anything big, five of a herb, one tree.
 const drift = here.value.kind === 'tree' ? 1 : here.value.kind === 'shrub' || here.value.kind === 'vine' ? 1 : 5;
 const count = ref(drift);
-const ground = computed(() => groundM2(here.value, count.value || 0));
+const taken = computed(() => groundM2(here.value, count.value || 0, ground.value));
 /** Plants of this kind that the ground left would still hold. */
-const room = computed(() => roomFor(here.value, left.value));
+const room = computed(() => roomFor(here.value, left.value, ground.value));
 const valid = computed(() => Number.isInteger(count.value) && count.value >= 1 && count.value <= 5000);
 const busy = ref(false);
 
@@ -32,13 +33,13 @@ async function add() {
       /></label>
       <button class="press press-main" :disabled="!valid || busy">Add to {{ garden.siteName(site) }}</button>
     </div>
-    <p class="mt-1 text-sm" :class="ground > left ? 'text-gap' : 'text-quiet'">
+    <p class="mt-1 text-sm" :class="taken > left ? 'text-gap' : 'text-quiet'">
       {{
         valid
-          ? `They take ${view.area(ground)} when grown; ${view.area(Math.max(0, left))} is left, room for ${room}.`
+          ? `They take ${view.area(taken)} when grown; ${view.area(Math.max(0, left))} is left, room for ${room}.`
           : 'Give a whole number from 1.'
       }}
-      <template v-if="valid && ground > left"> They would crowd each other or what is there.</template>
+      <template v-if="valid && taken > left"> They would crowd each other or what is there.</template>
     </p>
   </form>
 </template>

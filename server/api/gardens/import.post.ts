@@ -18,4 +18,4 @@ export default route(GardenFile, ({ db, library: shipped, body }) => {
   body.targets.forEach((row, i) => mustKnow(library.targets, row.target, `targets.${i}.target`, 'target'));
   body.plantings.forEach((row, i) => mustKnow(library.plants, row.plant, `plantings.${i}.plant`, 'plant'));
   return readGarden(db, importGarden(db, body));
-});
+}, 4_000_000);

@@ -1,85 +1,29 @@
 <script setup lang="ts">
-import type { Site } from '~~/core/model/garden';
-import { DRAINAGES, FEATURE_WORDS, SUN_WHEN } from '~/components/place/choices';
-
 const garden = useGardenStore();
-const view = useViewStore();
-const editing = ref<{ site: Site | null } | null>(null);
-const fields = computed(() => {
-  const { id: _id, revision: _revision, ...rest } = garden.garden!;
-  return rest;
-});
-const wordsOf = (list: readonly { value: string; words: string }[], value: string) =>
-  list.find((row) => row.value === value)?.words.split(':')[0];
+const route = useRoute();
+const base = computed(() => `/gardens/${garden.id}/place`);
+const parts = computed(() => [
+  { path: base.value, name: 'Beds' },
+  { path: `${base.value}/yard`, name: 'Yard' },
+  { path: `${base.value}/sun`, name: 'Sun' },
+  { path: `${base.value}/around`, name: 'Around' },
+]);
+const here = (path: string) => (path === base.value ? route.path === path || route.path.includes('/place/sites/') : route.path === path);
 </script>
 
 <template>
-  <div v-if="garden.garden">
-    <section aria-labelledby="beds">
-      <div class="flex flex-wrap items-baseline gap-4">
-        <h1 id="beds">Beds and containers</h1>
-        <button class="press press-main" @click="editing = { site: null }">Add a bed</button>
-        <a class="link ml-auto" :href="`/api/gardens/${garden.id}/export`" :download="`${garden.id}.json`"
-          >Export the garden as a file</a
-        >
-      </div>
-      <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
-        No bed yet. Add one with its area, its hours of sun and its soil: every verdict starts there.
-      </p>
-      <ScrollRegion v-else class="mt-2" label="Table of sites">
-        <table class="tabular">
-          <thead>
-            <tr>
-              <th scope="col">Site</th>
-              <th scope="col" class="text-right!">Area</th>
-              <th scope="col" class="text-right!">Left</th>
-              <th scope="col">Direct sun</th>
-              <th scope="col">Soil</th>
-              <th scope="col">Drainage</th>
-              <th scope="col" class="text-right!">pH</th>
-              <th scope="col">Moisture</th>
-              <th scope="col">Also there</th>
-              <th scope="col"><span class="sr-only">Change</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="site in garden.sites" :id="`site-${site.id}`" :key="site.id">
-              <th scope="row">
-                <button class="creature text-left underline decoration-line underline-offset-2" @click="editing = { site }">
-                  {{ site.name }}
-                </button>
-                <span v-if="site.notes" class="hidden max-w-56 text-sm font-normal text-quiet sm:block">{{ site.notes }}</span>
-              </th>
-              <td class="text-right whitespace-nowrap">{{ view.area(site.area_m2) }}</td>
-              <td
-                class="text-right whitespace-nowrap"
-                :class="garden.areas.get(site.id)!.left_m2 < 0 ? 'font-semibold text-gap' : ''"
-              >
-                {{ view.area(garden.areas.get(site.id)!.left_m2) }}
-              </td>
-              <td>{{ site.sun_h }} h, {{ wordsOf(SUN_WHEN, site.sun_when) }}</td>
-              <td>{{ site.kind === 'container' ? `potting mix, ${view.volume(site.volume_l!)}` : site.texture }}</td>
-              <td>{{ site.kind === 'container' ? '–' : wordsOf(DRAINAGES, site.drainage) }}</td>
-              <td class="text-right">{{ site.kind === 'container' ? '–' : site.ph }}</td>
-              <td>{{ site.moisture }} of 5</td>
-              <td class="text-sm">{{ site.features.map((f) => FEATURE_WORDS[f]).join(', ') || '–' }}</td>
-              <td class="whitespace-nowrap">
-                <button class="link" @click="editing = { site }">
-                  Change<span class="sr-only"> {{ site.name }}</span>
-                </button>
-                <button class="link ml-3 text-gap" @click="garden.removeSite(site)">
-                  Remove<span class="sr-only"> {{ site.name }}</span>
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </ScrollRegion>
-    </section>
-    <section class="mt-8" aria-labelledby="place">
-      <h2 id="place" class="mb-2">The place itself</h2>
-      <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => garden.saveGarden(kept, at!)" />
-    </section>
-    <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
+  <div>
+    <nav aria-label="Parts of the place" class="no-print mb-3 flex gap-5 border-b border-line">
+      <NuxtLink
+        v-for="part in parts"
+        :key="part.path"
+        :to="part.path"
+        class="-mb-px border-b-2 px-1 pb-1 font-semibold"
+        :class="here(part.path) ? 'border-press text-press' : 'border-transparent text-quiet'"
+        :aria-current="here(part.path) ? 'page' : undefined"
+        >{{ part.name }}</NuxtLink
+      >
+    </nav>
+    <NuxtPage />
   </div>
 </template>

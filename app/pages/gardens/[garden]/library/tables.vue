@@ -18,6 +18,7 @@ const WORDS: Record<ReferenceFile, string> = {
   'propagation.csv': 'How plants are raised',
   'care.csv': 'What care they want, and when',
   'ailments.csv': 'Symptoms, causes and remedies',
+  'clearing.csv': 'What clears the invasive ones',
 };
 const problems = ref<LibraryProblem[]>([]);
 const readFrom = ref('');
