@@ -250,6 +250,7 @@ describe('finding the place', () => {
   it('by a postal code, of either country', async () => {
     page = await openPage(browser);
     await page.goto(`${app.url}/gardens/new`);
+    await page.getByRole('button', { name: 'Overrule any of it' }).click();
     await page.getByLabel('Postal code').fill('85701');
     await page.getByRole('button', { name: 'Find' }).click();
     await page.getByText('Tucson, AZ').waitFor();
@@ -278,6 +279,7 @@ describe('finding the place', () => {
     await map.click({ position: { x: box.width * 0.762, y: box.height * 0.85 } });
     await expect.poll(() => value('Region')).toBe('florida-peninsula');
     expect(await value('State or province')).toBe('FL');
-    expect(await value('First frost of autumn (month-day)')).toBe('12-20');
+    // The region's 20 December, moved by the few miles from the middle of the region to the point.
+    expect(await value('First frost of autumn (month-day)')).toMatch(/^12-(1[6-9]|2[0-4])$/);
   });
 });

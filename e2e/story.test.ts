@@ -30,6 +30,7 @@ describe('the whole story, in order', () => {
     await page.getByRole('link', { name: 'Make a garden' }).click();
     await page.getByRole('button', { name: 'Make this garden' }).click();
     await page.getByText('Give a name.').waitFor();
+    await page.getByRole('button', { name: 'Overrule any of it' }).click();
     expect(await page.getByLabel('Last frost of spring').inputValue()).toBe('04-27');
     await page.getByLabel('Region', { exact: true }).selectOption('mid-atlantic');
     expect(await page.getByLabel('Last frost of spring').inputValue()).toBe('04-12');
@@ -249,9 +250,9 @@ describe('two windows on one bed', () => {
       await page.goto(`${app.url}/gardens/kettle-pond-commons/place`);
       await page.getByRole('button', { name: 'Change Under the oaks' }).click();
     }
-    await one.getByRole('dialog').getByLabel('Direct sun').fill('4.5');
+    await one.getByRole('dialog').getByLabel('Name').fill('Beneath the oaks');
     await one.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
-    await one.getByText('4.5 h, mostly before noon').waitFor();
+    await one.getByRole('row', { name: /Beneath the oaks/ }).waitFor();
 
     const form = two.getByRole('dialog');
     await form.getByLabel('Notes').fill('A branch came down in the gale.');
@@ -260,7 +261,7 @@ describe('two windows on one bed', () => {
     expect(await form.getByLabel('Notes').inputValue()).toBe('A branch came down in the gale.');
     await form.getByRole('button', { name: 'Keep mine' }).click();
     await two.getByText('A branch came down in the gale.').waitFor();
-    await two.getByText('4 h, mostly before noon').waitFor();
+    await two.getByRole('row', { name: /Under the oaks/ }).waitFor();
     for (const page of [one, two]) await page.context().close();
   });
 });

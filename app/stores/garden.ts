@@ -72,7 +72,9 @@ export const useGardenStore = defineStore('garden', () => {
     return found;
   }
   const region = computed(() => library.value?.regions.find((row) => row.id === garden.value?.region) ?? null);
-  const climate = computed(() => (library.value && region.value && garden.value ? climateHere(library.value, region.value, garden.value) : null));
+  const climate = computed(() =>
+    library.value && region.value && garden.value ? climateHere(library.value, region.value, garden.value) : null,
+  );
   /** Sites with the values that count, measured where they were measured. */
   const sites = computed<MeasuredSite[]>((before) => {
     if (!climate.value || !garden.value) return before ?? [];
@@ -205,14 +207,16 @@ export const useGardenStore = defineStore('garden', () => {
 
   const nameOf = (plant: string) => plantOf(plant)?.common ?? plant;
   const siteName = (site: string) => sites.value.find((row) => row.id === site)?.name ?? site;
-  const addPlanting = (plant: string, site_id: string, count: number) =>
+  /** Plants into the plan: planned, or what grows there already and stays, since the year given. */
+  const addPlanting = (plant: string, site_id: string, count: number, since?: number) =>
     attempt(() => {
       const fields: PlantingFields = {
         plant,
         site_id,
         count,
-        state: 'planned',
-        planted_year: null,
+        state: since ? 'in-ground' : 'planned',
+        planted_year: since ?? null,
+        stays: since !== undefined,
         source: '',
         cost_minor: null,
         notes: '',

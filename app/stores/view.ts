@@ -11,7 +11,8 @@ export type Subject =
   | { kind: 'need'; target: string; stage: Stage; special: SpecialNeed | null }
   | { kind: 'target'; target: string }
   | { kind: 'place'; value: PlaceValue }
-  | { kind: 'site'; site: string };
+  | { kind: 'site'; site: string }
+  | { kind: 'thing'; thing: string };
 
 /** Day of the year (1–365) of a date. */
 export function dayOfYear(date: Date): number {
@@ -44,5 +45,20 @@ export const useViewStore = defineStore('view', () => {
   const length = (cm: number) => quantity(cm, UNITS[units.value].length);
   const distance = (m: number) => quantity(m, UNITS[units.value].distance);
   const weight = (kg: number) => quantity(kg, UNITS[units.value].weight);
-  return { today, halfMonth, subject, reasonsOpen, units, theme, moveTo, explain, closeReasons, area, volume, length, distance, weight };
+  return {
+    today,
+    halfMonth,
+    subject,
+    reasonsOpen,
+    units,
+    theme,
+    moveTo,
+    explain,
+    closeReasons,
+    area,
+    volume,
+    length,
+    distance,
+    weight,
+  };
 });

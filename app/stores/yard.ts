@@ -60,7 +60,15 @@ export const useYardStore = defineStore('yard', () => {
   const surveyed = ref('');
   const years = ref(0);
   const subject = computed(() =>
-    JSON.stringify([garden.garden?.lat, garden.garden?.lon, yard.value.width_m, yard.value.depth_m, yard.value.north_deg, garden.things, years.value]),
+    JSON.stringify([
+      garden.garden?.lat,
+      garden.garden?.lon,
+      yard.value.width_m,
+      yard.value.depth_m,
+      yard.value.north_deg,
+      garden.things,
+      years.value,
+    ]),
   );
   const stale = computed(() => surveyed.value !== subject.value);
   let worker: Worker | null = null;

@@ -46,11 +46,17 @@ export function potZone(site: Pick<Site, 'pot'>, halfZone: string, school: PotSc
 }
 
 /** Whether, and where, a plant in a pot goes inside for winter, in a sentence. */
-export function winterAdvice(plant: Pick<Plant, 'kind' | 'zone_min' | 'common'>, site: Pick<Site, 'pot' | 'name'>, halfZone: string, school: PotSchool): string {
+export function winterAdvice(
+  plant: Pick<Plant, 'kind' | 'zone_min' | 'common'>,
+  site: Pick<Site, 'pot' | 'name'>,
+  halfZone: string,
+  school: PotSchool,
+): string {
   if (plant.kind === 'annual') return 'An annual: it does not winter.';
   const wants = zoneIndex(plant.zone_min);
   if (wants <= zoneIndex(potZone(site, halfZone, school))) return 'Hardy where this pot winters.';
-  if (wants <= zoneIndex(halfZone)) return 'Too cold for its roots here: bring the pot into an unheated shed or garage, and water it monthly.';
+  if (wants <= zoneIndex(halfZone))
+    return 'Too cold for its roots here: bring the pot into an unheated shed or garage, and water it monthly.';
   return 'Tender here: bring it into a bright frost-free room before the first frost.';
 }
 

@@ -1,7 +1,7 @@
 import type { Almanac, PlantHere, TargetHere } from '../almanac/almanac';
 import { ADMISSIBLE } from '../almanac/hosts';
 import type { Host, Plant } from '../model/reference';
-import type { Garden, Planting, Site } from '../model/garden';
+import type { Planting, Site } from '../model/garden';
 import { LIVE_STATES } from '../model/garden';
 import { HOST_LIGHTS } from '../model/vocabulary';
 import { fit } from '../fit/fit';
@@ -41,7 +41,9 @@ export function standsOf(
     const here = almanac.plants.get(planting.plant);
     const site = siteOf.get(planting.site_id);
     if (!here || !site || !LIVE_STATES.has(planting.state)) continue;
-    const { verdict } = fit(here.plant, site, almanac.place);
+    const found = fit(here.plant, site, almanac.place).verdict;
+    // What has lived here for years lives here, whatever the figures say.
+    const verdict = found === 'unsuitable' && planting.stays ? 'workable' : found;
     if (gates(here.plant, here.status, here.cautions, garden, []).some((gate) => gate.effect === 'refuse')) {
       faults.push({ planting: planting.id, kind: 'refused', target: null });
       continue;

@@ -5,7 +5,16 @@ import { winterOf } from '../containers/pots';
 import type { SiteValue } from '../model/vocabulary';
 import { roomM2 } from '../quantities/quantities';
 import { basisWords } from '../survey/measured';
-import { DIMENSIONS, onePotOf, outside, siteZoneIndex, type Dimension, type FitPlace, type FitSite, type Grade } from './dimensions';
+import {
+  DIMENSIONS,
+  onePotOf,
+  outside,
+  siteZoneIndex,
+  type Dimension,
+  type FitPlace,
+  type FitSite,
+  type Grade,
+} from './dimensions';
 
 export interface FitReason {
   dimension: Dimension;
@@ -75,7 +84,8 @@ const WORDING: Record<Dimension, Wording> = {
     const zone = siteZoneIndex(site, place);
     const winter = site.kind === 'container' ? winterOf(site.pot, place.school_pots) : null;
     const pot = winter === 'outdoors' || winter === 'wrapped';
-    const where = winter && (pot ? ` in a pot${winter === 'wrapped' ? ', wrapped' : ''}` : winter === 'unheated' ? ' in a shed' : ' indoors');
+    const where =
+      winter && (pot ? ` in a pot${winter === 'wrapped' ? ', wrapped' : ''}` : winter === 'unheated' ? ' in a shed' : ' indoors');
     return {
       here: `zone ${HALF_ZONES[zone]}${where ? `${where} (the garden is ${place.half_zone})` : ''}`,
       wants: plant.kind === 'annual' ? 'annual: does not have to winter' : `zone ${plant.zone_min} or warmer`,
@@ -207,7 +217,10 @@ const WORDING: Record<Dimension, Wording> = {
     return {
       here: site.kind === 'container' ? `${round(onePotOf(site).volume_l)} L` : 'open ground',
       wants: plant.container === 'no' ? 'open ground only' : `a pot of ${plant.container_min_l ?? 3} L or more will do`,
-      margin: site.kind === 'container' && plant.container !== 'no' ? round(onePotOf(site).volume_l - (plant.container_min_l ?? 0)) : null,
+      margin:
+        site.kind === 'container' && plant.container !== 'no'
+          ? round(onePotOf(site).volume_l - (plant.container_min_l ?? 0))
+          : null,
       remedy: grade === 2 ? 'Give it open ground or a bigger pot.' : grade === 1 ? 'It can do with feeding and daily water.' : '',
     };
   },
@@ -218,7 +231,13 @@ export function explainFit(plant: Plant, site: FitSite, place: FitPlace, area: A
   return (Object.keys(DIMENSIONS) as Dimension[])
     .map((dimension) => {
       const grade = DIMENSIONS[dimension](plant, site, place);
-      return { dimension, label: DIMENSION_LABELS[dimension], grade, ...WORDING[dimension](plant, site, place, grade, area), basis: basisOf(dimension, site) };
+      return {
+        dimension,
+        label: DIMENSION_LABELS[dimension],
+        grade,
+        ...WORDING[dimension](plant, site, place, grade, area),
+        basis: basisOf(dimension, site),
+      };
     })
     .filter((reason) => reason.dimension !== 'container' || site.kind === 'container')
     .sort((a, b) => b.grade - a.grade);

@@ -13,7 +13,8 @@ export type GateGarden = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'graz
 
 /** Who of this household a hazard is about, in words; empty where nobody is. */
 function atRisk(hazard: Caution['hazard'], garden: GateGarden): string {
-  if (hazard === 'people' || hazard === 'skin-eye') return garden.children ? 'the children here' : garden.passers_by ? 'passers-by' : '';
+  if (hazard === 'people' || hazard === 'skin-eye')
+    return garden.children ? 'the children here' : garden.passers_by ? 'passers-by' : '';
   if (hazard === 'pets') return [garden.dogs && 'the dogs', garden.cats && 'the cats'].filter(Boolean).join(' and ');
   if (hazard === 'livestock') return garden.grazing ? 'the grazing animals over the fence' : '';
   return '';

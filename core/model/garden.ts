@@ -43,7 +43,11 @@ export const GardenFields = z.object({
   frost_spread_d: number(1, 40, 'the spread of the frosts in days').nullable().default(null),
   summer: choice(words.SUMMERS, 'the summers').nullable().default(null),
   humidity: choice(words.HUMIDITIES, 'the summer air').nullable().default(null),
-  rain_mm: z.array(number(0, 800, 'the rain of a month in millimetres')).length(12, 'Give the rain of twelve months.').nullable().default(null),
+  rain_mm: z
+    .array(number(0, 800, 'the rain of a month in millimetres'))
+    .length(12, 'Give the rain of twelve months.')
+    .nullable()
+    .default(null),
   children: z.boolean(),
   dogs: z.boolean(),
   cats: z.boolean(),
@@ -127,6 +131,8 @@ export const PlantingFields = z.object({
   count: number(1, 5000, 'the count').int('Count whole plants.'),
   state: choice(words.PLANTING_STATES, 'a state'),
   planted_year: number(1950, 2100, 'the year planted').int('Give a whole year.').nullable(),
+  /** Grew here before the garden was planned, and is kept. */
+  stays: z.boolean().default(false),
   source: z.string().max(200, 'Keep the source under 200 characters.').default(''),
   cost_minor: number(0, 100_000_000, 'the cost').int('Cost is in whole cents.').nullable(),
   notes: note,
@@ -184,7 +190,11 @@ export const GardenFile = z
     });
     file.measures.forEach((measure, index) => {
       if (!sites.has(measure.site_id))
-        context.addIssue({ code: 'custom', path: ['measures', index, 'site_id'], message: `No bed has the id ${measure.site_id}.` });
+        context.addIssue({
+          code: 'custom',
+          path: ['measures', index, 'site_id'],
+          message: `No bed has the id ${measure.site_id}.`,
+        });
     });
     if (file.plans.length > 0 && file.plans.filter((plan) => plan.current).length !== 1)
       context.addIssue({ code: 'custom', path: ['plans'], message: 'Exactly one plan is the current one.' });

@@ -8,7 +8,10 @@ export interface Unit {
   digits: number;
 }
 
-export const UNITS: Record<UnitSystem, Record<'area' | 'volume' | 'elevation' | 'length' | 'distance' | 'rain' | 'weight', Unit>> = {
+export const UNITS: Record<
+  UnitSystem,
+  Record<'area' | 'volume' | 'elevation' | 'length' | 'distance' | 'rain' | 'weight', Unit>
+> = {
   metric: {
     area: { label: 'm²', perSi: 1, digits: 1 },
     volume: { label: 'L', perSi: 1, digits: 0 },

@@ -74,13 +74,21 @@ const thing = <K extends string, P extends z.ZodType, T extends z.ZodType>(kind:
 /** What stands, runs or lies in the yard, or casts its shade over the fence. */
 export const ThingFields = z.discriminatedUnion('kind', [
   // A house or shed; with `base_m` above the ground a roof, awning or pergola one can stand under.
-  thing('building', area, z.object({ height_m: height, base_m: number(0, 100, 'the height of its underside'), lets_through: letsThrough })),
+  thing(
+    'building',
+    area,
+    z.object({ height_m: height, base_m: number(0, 100, 'the height of its underside'), lets_through: letsThrough }),
+  ),
   thing('fence', line, z.object({ height_m: height, lets_through: letsThrough })),
   thing('tree', spot, Crown),
   thing('shrub', spot, Crown),
   thing('path', line, z.object({ width_m: number(0.2, 20, 'the width in metres'), paved: z.boolean() })),
   thing('tap', spot, z.object({ hose_m: number(0, 200, 'the length of the hose in metres') })),
-  thing('slope', area, z.object({ fall_pct: number(0.5, 150, 'the fall in percent'), faces_deg: number(0, 359.99, 'the bearing it faces') })),
+  thing(
+    'slope',
+    area,
+    z.object({ fall_pct: number(0.5, 150, 'the fall in percent'), faces_deg: number(0, 359.99, 'the bearing it faces') }),
+  ),
   // Something invasive to clear before planting; the points may be left out.
   thing(
     'invader',
@@ -96,9 +104,12 @@ export const ThingFields = z.discriminatedUnion('kind', [
 const date = z
   .string()
   .regex(/^\d{4}-\d\d-\d\d$/, 'Give the date as 2026-05-14.')
-  .refine((text) => !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text), {
-    message: 'That day is not in the calendar.',
-  });
+  .refine(
+    (text) => !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
+    {
+      message: 'That day is not in the calendar.',
+    },
+  );
 const measure = <K extends string, T extends z.ZodType>(kind: K, reading: T) =>
   z.object({ kind: z.literal(kind), site_id: id, taken_on: date, note: z.string().max(500).default(''), reading });
 const layer = number(0, 500, 'the height of the layer in millimetres');
@@ -108,9 +119,10 @@ export const MeasureFields = z.discriminatedUnion('kind', [
   // Soil shaken with water in a jar and left to settle: the height of each layer.
   measure(
     'jar',
-    z
-      .object({ sand_mm: layer, silt_mm: layer, clay_mm: layer })
-      .refine((jar) => jar.sand_mm + jar.silt_mm + jar.clay_mm >= 10, { path: ['sand_mm'], message: 'The layers together are at least 10 mm.' }),
+    z.object({ sand_mm: layer, silt_mm: layer, clay_mm: layer }).refine((jar) => jar.sand_mm + jar.silt_mm + jar.clay_mm >= 10, {
+      path: ['sand_mm'],
+      message: 'The layers together are at least 10 mm.',
+    }),
   ),
   measure(
     'feel',
@@ -121,7 +133,10 @@ export const MeasureFields = z.discriminatedUnion('kind', [
     }),
   ),
   // A hole filled twice: how far the second filling fell in how long.
-  measure('hole', z.object({ drop_cm: number(0, 100, 'the fall of the water in centimetres'), minutes: number(1, 4320, 'the minutes') })),
+  measure(
+    'hole',
+    z.object({ drop_cm: number(0, 100, 'the fall of the water in centimetres'), minutes: number(1, 4320, 'the minutes') }),
+  ),
   measure(
     'probe',
     z
@@ -143,7 +158,12 @@ export const MeasureFields = z.discriminatedUnion('kind', [
     z.object({
       utc_offset_h: number(-12, 14, 'the offset of the clock in hours'),
       hours: z
-        .array(z.object({ hour: number(0, 23, 'the hour').int(), sun: z.union([z.literal(0), z.literal(0.5), z.literal(1)], 'Sun, part or shade.') }))
+        .array(
+          z.object({
+            hour: number(0, 23, 'the hour').int(),
+            sun: z.union([z.literal(0), z.literal(0.5), z.literal(1)], 'Sun, part or shade.'),
+          }),
+        )
         .min(3, 'Look at three hours at least.')
         .max(24),
     }),

@@ -67,6 +67,7 @@ export function withChange(input: CoverageInput, change: Change): CoverageInput 
     count: change.count,
     state: 'planned',
     planted_year: null,
+    stays: false,
     source: '',
     cost_minor: null,
     notes: '',

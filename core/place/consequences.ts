@@ -2,6 +2,7 @@ import type { Almanac, PlantHere } from '../almanac/almanac';
 import { climateHere, frostRange } from '../climate/place';
 import { frostFree } from '../climate/frost';
 import { livesThroughWinter, zoneIndex } from '../climate/zones';
+import { isListed } from '../gates/status';
 import { DIMENSIONS, type FitSite } from '../fit/dimensions';
 import type { GardenFields } from '../model/garden';
 import { dayName } from '../model/half-month';
@@ -28,8 +29,21 @@ const ANY_BED: FitSite = {
   salt: 'none',
   pot: null,
 };
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
-const marked = (count: number) => (count === 1 ? 'one plant is' : `${count} plants are`);
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
+const marked = (count: number) => (count === 0 ? 'no plant is' : count === 1 ? 'one plant is' : `${count} plants are`);
 const examples = (rows: readonly PlantHere[]) =>
   rows.length === 0
     ? ''
@@ -42,7 +56,7 @@ const examples = (rows: readonly PlantHere[]) =>
 export function consequences(value: PlaceValue, library: Library, almanac: Almanac, garden: GardenFields): string[] {
   const { region } = almanac;
   const climate = climateHere(library, region, garden);
-  const recorded = [...almanac.plants.values()].filter((here) => here.status.row);
+  const recorded = [...almanac.plants.values()].filter((here) => here.status.row && !isListed(here.status.status));
   const held = (dimension: 'cold' | 'heat' | 'humidity', least: number) =>
     recorded.filter((here) => DIMENSIONS[dimension](here.plant, ANY_BED, almanac.place) >= least);
   switch (value) {
@@ -57,7 +71,12 @@ export function consequences(value: PlaceValue, library: Library, almanac: Alman
       const colder = HALF_ZONES[zoneIndex(garden.half_zone) - 1];
       const lost = colder ? hardy.filter((here) => !livesThroughWinter(here.plant, colder)) : [];
       const warm = held('heat', 1);
-      const wet = zoneIndex(garden.half_zone) >= zoneIndex('8a') && climate.humidity === 'humid' ? 'wet and sultry' : climate.humidity === 'dry' ? 'dry' : 'neither wet nor dry';
+      const wet =
+        zoneIndex(garden.half_zone) >= zoneIndex('8a') && climate.humidity === 'humid'
+          ? 'wet and sultry'
+          : climate.humidity === 'dry'
+            ? 'dry'
+            : 'neither wet nor dry';
       return [
         `${hardy.length} of the ${recorded.length} plants recorded here outlive a winter of zone ${garden.half_zone}.`,
         colder && lost.length > 0 ? `Half a zone colder (${colder}) would lose ${lost.length} of them${examples(lost)}.` : '',
@@ -86,7 +105,12 @@ export function consequences(value: PlaceValue, library: Library, almanac: Alman
     }
     case 'humidity': {
       const odd = held('humidity', 1);
-      const why = climate.humidity === 'humid' ? 'plants that need dry summers mildew and rot' : climate.humidity === 'dry' ? 'plants of moist air scorch' : 'neither mildew nor scorch is the rule';
+      const why =
+        climate.humidity === 'humid'
+          ? 'plants that need dry summers mildew and rot'
+          : climate.humidity === 'dry'
+            ? 'plants of moist air scorch'
+            : 'neither mildew nor scorch is the rule';
       return [`Summer air is ${climate.humidity}: ${why}; ${marked(odd.length)} marked${examples(odd)}.`];
     }
     case 'rain': {
@@ -114,7 +138,9 @@ export function consequences(value: PlaceValue, library: Library, almanac: Alman
       return [
         'Plants gravely poisonous to the children, pets or stock named here are refused; lesser dangers are shown where you choose.',
         garden.passers_by ? 'Passers-by are counted: what harms by a touch or a taste is pointed out.' : '',
-        garden.deer === 'none' ? '' : `Deer come ${garden.deer === 'many' ? 'often' : 'at times'}: ${marked(recorded.filter((here) => here.plant.deer === 'low').length)} marked as browsed.`,
+        garden.deer === 'none'
+          ? ''
+          : `Deer come ${garden.deer === 'many' ? 'often' : 'at times'}: ${marked(recorded.filter((here) => here.plant.deer === 'low').length)} marked as browsed.`,
       ];
   }
 }

@@ -22,7 +22,13 @@ export function probeSummary(log: readonly MeasureOf<'probe'>[], of: 'ph' | 'moi
     .sort((a, b) => a - b);
   const half = Math.floor(values.length / 2);
   const middle = values.length % 2 ? values[half]! : (values[half - 1]! + values[half]!) / 2;
-  return { middle: Number(middle.toFixed(2)), low: values[0]!, high: values.at(-1)!, count: values.length, last_on: last.taken_on };
+  return {
+    middle: Number(middle.toFixed(2)),
+    low: values[0]!,
+    high: values.at(-1)!,
+    count: values.length,
+    last_on: last.taken_on,
+  };
 }
 
 /** Moisture step 1 (dry) to 5 (wet) of a share of the soil's volume that is water (%), by how much its texture holds. */

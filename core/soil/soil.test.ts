@@ -70,7 +70,13 @@ describe('the probe', () => {
     reading: { ph, moisture_pct: null, light_klx: null, device: 'typed' },
   });
   it('is summed up by its middle reading, the old ones left out', () => {
-    const log = [row('2020-05-01', 7.5), row('2026-03-01', 5.8), row('2026-05-01', 6.4), row('2026-06-01', 6.0), row('2026-06-02', null)];
+    const log = [
+      row('2020-05-01', 7.5),
+      row('2026-03-01', 5.8),
+      row('2026-05-01', 6.4),
+      row('2026-06-01', 6.0),
+      row('2026-06-02', null),
+    ];
     expect(probeSummary(log, 'ph')).toEqual({ middle: 6, low: 5.8, high: 6.4, count: 3, last_on: '2026-06-01' });
     expect(probeSummary(log, 'moisture_pct')).toBeNull();
   });

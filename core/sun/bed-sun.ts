@@ -59,7 +59,12 @@ export function seasonOf(year: readonly SunHours[], frosts: Frosts): SeasonSun {
   const mean = (of: (hours: SunHours) => number) => season.reduce((sum, h) => sum + of(year[h]!), 0) / season.length;
   const hours = { before: mean((row) => row.before), after: mean((row) => row.after), midday: mean((row) => row.midday) };
   const round = (value: number) => Number(value.toFixed(1));
-  return { sun_h: round(hours.before + hours.after), sun_when: sunWhen(hours), before: round(hours.before), after: round(hours.after) };
+  return {
+    sun_h: round(hours.before + hours.after),
+    sun_when: sunWhen(hours),
+    before: round(hours.before),
+    after: round(hours.after),
+  };
 }
 
 /** What of a site its light depends on. */

@@ -67,7 +67,15 @@ export function obstructionsOf(things: readonly Thing[], h: number, years = 0): 
         lets: thing.traits.lets_through,
       });
     else if (thing.kind === 'fence')
-      found.push({ kind: 'block', points: thing.points, closed: false, edges: edgesOf(thing.points), base: 0, top: thing.traits.height_m, lets: thing.traits.lets_through });
+      found.push({
+        kind: 'block',
+        points: thing.points,
+        closed: false,
+        edges: edgesOf(thing.points),
+        base: 0,
+        top: thing.traits.height_m,
+        lets: thing.traits.lets_through,
+      });
     else if (thing.kind === 'tree' || thing.kind === 'shrub') {
       const [x, y] = thing.points[0]!;
       const { height_m, crown_m, clear_m, lets_through } = thing.traits;

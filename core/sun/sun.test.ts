@@ -147,7 +147,14 @@ describe('beside a plain slow ray-march', () => {
   it('agrees everywhere but on the very edge of a shadow', () => {
     const metres = (min: number, max: number) => fc.double({ min, max, noNaN: true });
     const scene = fc.record({
-      house: fc.record({ x: metres(2, 20), y: metres(2, 20), w: metres(1, 8), d: metres(1, 8), top: metres(2, 9), base: metres(0, 2) }),
+      house: fc.record({
+        x: metres(2, 20),
+        y: metres(2, 20),
+        w: metres(1, 8),
+        d: metres(1, 8),
+        top: metres(2, 9),
+        base: metres(0, 2),
+      }),
       crown: fc.record({ x: metres(2, 25), y: metres(2, 25), r: metres(1, 5), clear: metres(0, 3), height: metres(4, 14) }),
       lat: metres(25, 55),
       day: fc.integer({ min: 1, max: 365 }),

@@ -37,7 +37,15 @@ describe('the hour of a clock', () => {
 describe('a watched day', () => {
   it('says nothing without a sheet', () => expect(watchedSun([], place)).toBeNull());
   it('of sun from rise to set is the whole day in every season', () => {
-    const all = watchedSun([sheet('2026-06-21', hoursOf(5, 19, () => 1))], place)!;
+    const all = watchedSun(
+      [
+        sheet(
+          '2026-06-21',
+          hoursOf(5, 19, () => 1),
+        ),
+      ],
+      place,
+    )!;
     // The mean day from late April to late October at 40° is 13½ hours above three degrees.
     expect(all.season.sun_h).toBeGreaterThan(12.5);
     expect(all.season.sun_h).toBeLessThan(14);
@@ -45,8 +53,26 @@ describe('a watched day', () => {
     expect(all.seen).toEqual([{ taken_on: '2026-06-21', hours: 15 }]);
   });
   it('of shade is none, and of a morning is a morning', () => {
-    expect(watchedSun([sheet('2026-06-21', hoursOf(5, 19, () => 0))], place)!.season.sun_h).toBe(0);
-    const morning = watchedSun([sheet('2026-06-21', hoursOf(5, 19, (hour) => (hour < 12 ? 1 : 0)))], place)!;
+    expect(
+      watchedSun(
+        [
+          sheet(
+            '2026-06-21',
+            hoursOf(5, 19, () => 0),
+          ),
+        ],
+        place,
+      )!.season.sun_h,
+    ).toBe(0);
+    const morning = watchedSun(
+      [
+        sheet(
+          '2026-06-21',
+          hoursOf(5, 19, (hour) => (hour < 12 ? 1 : 0)),
+        ),
+      ],
+      place,
+    )!;
     expect(morning.season.sun_when).toBe('morning');
     expect(morning.season.sun_h).toBeGreaterThan(5.5);
     expect(morning.season.sun_h).toBeLessThan(7.5);
@@ -77,8 +103,14 @@ describe('a watched day', () => {
     expect(watched.season.sun_when).toBe(computed.sun_when);
   });
   it('knows less of the season from one day in April than from April and June', () => {
-    const april = sheet('2026-04-05', hoursOf(6, 18, () => 1));
-    const june = sheet('2026-06-21', hoursOf(5, 19, () => 1));
+    const april = sheet(
+      '2026-04-05',
+      hoursOf(6, 18, () => 1),
+    );
+    const june = sheet(
+      '2026-06-21',
+      hoursOf(5, 19, () => 1),
+    );
     expect(watchedSun([april], place)!.known).toBeLessThan(watchedSun([april, june], place)!.known);
   });
 });

@@ -63,7 +63,11 @@ const RANK: { [V in SiteValue]: readonly SiteSource<V>[] } = {
   moisture: ['probe', 'told', 'reckoned'],
 };
 
-function ranked<V extends SiteValue>(value: V, figures: Figure<ValueOf[V]>[], chosen: SiteSource | undefined): Figure<ValueOf[V]>[] {
+function ranked<V extends SiteValue>(
+  value: V,
+  figures: Figure<ValueOf[V]>[],
+  chosen: SiteSource | undefined,
+): Figure<ValueOf[V]>[] {
   const order: readonly string[] = RANK[value];
   const place = (figure: Figure<ValueOf[V]>) => (figure.source === chosen ? -1 : order.indexOf(figure.source));
   return figures.sort((a, b) => place(a) - place(b));
@@ -117,7 +121,12 @@ function probeFigures(site: Site, log: readonly MeasureOf<'probe'>[], texture: S
   const acidity = probeSummary(log, 'ph');
   if (acidity) {
     const { middle, count, low, high, last_on } = acidity;
-    ph.push({ source: 'probe', value: Number(middle.toFixed(1)), on: last_on, words: `${middle.toFixed(1)}: ${readings(count, low, high)}` });
+    ph.push({
+      source: 'probe',
+      value: Number(middle.toFixed(1)),
+      on: last_on,
+      words: `${middle.toFixed(1)}: ${readings(count, low, high)}`,
+    });
   }
   const moisture: Figure<number>[] = [{ source: 'told', value: site.moisture, on: null, words: String(site.moisture) }];
   const water = probeSummary(
@@ -138,7 +147,8 @@ function probeFigures(site: Site, log: readonly MeasureOf<'probe'>[], texture: S
 }
 
 function sunFigures(site: Site, measures: readonly Measure[], computed: BedSun | null, place: SurveyPlace): Figure<SunValue>[] {
-  const words = (hours: number, before: number, after: number) => `${hours} h a day: ${before} before solar noon, ${after} after it`;
+  const words = (hours: number, before: number, after: number) =>
+    `${hours} h a day: ${before} before solar noon, ${after} after it`;
   const figures: Figure<SunValue>[] = [
     { source: 'told', value: { sun_h: site.sun_h, sun_when: site.sun_when }, on: null, words: `${site.sun_h} h a day` },
   ];
@@ -180,11 +190,17 @@ export function measuredSite(
     own.filter((row) => row.kind === 'probe'),
     texture[0]!.value,
   );
-  const area = site.kind === 'bed' && site.outline.length >= 3 ? areaOf(site.outline) : site.pot ? potTopM2(site.pot) : site.area_m2;
+  const area =
+    site.kind === 'bed' && site.outline.length >= 3 ? areaOf(site.outline) : site.pot ? potTopM2(site.pot) : site.area_m2;
   const settled = { ...site, ...sun[0]!.value, texture: texture[0]!.value, drainage: drainage[0]!.value };
   if (site.kind === 'bed') {
     const step = reckonedMoisture(settled, place.months);
-    moisture.push({ source: 'reckoned', value: step, on: null, words: `${step}: rain, thirst of the season and what the soil holds` });
+    moisture.push({
+      source: 'reckoned',
+      value: step,
+      on: null,
+      words: `${step}: rain, thirst of the season and what the soil holds`,
+    });
   }
   const figures: Figures = {
     sun,

@@ -156,6 +156,7 @@ export function planting(id: string, plantId: string, count: number, over: Parti
     count,
     state: 'planned',
     planted_year: null,
+    stays: false,
     source: '',
     cost_minor: null,
     notes: '',

@@ -4,7 +4,8 @@ import { SETTINGS } from '../settings';
 import { holds, middleOf, toFarthest, toLine, toOutline } from './geometry';
 
 type Drawn = Pick<Site, 'outline'>;
-const of = <K extends Thing['kind']>(things: readonly Thing[], kind: K) => things.filter((row) => row.kind === kind) as ThingOf<K>[];
+const of = <K extends Thing['kind']>(things: readonly Thing[], kind: K) =>
+  things.filter((row) => row.kind === kind) as ThingOf<K>[];
 
 /** Can the hose of some tap water all of a site? Null where the site or no tap is drawn. Straight over the ground. */
 export function hoseReaches({ outline }: Drawn, things: readonly Thing[]): boolean | null {
@@ -39,9 +40,12 @@ export function besideIt({ outline }: Drawn, things: readonly Thing[]): string[]
           ? `${path.name} is paved: its edge is hotter and dries first. Keep low plants there, and hoses off the path.`
           : `${path.name} runs along it: what leans out is trodden or sheared.`,
       );
-  for (const tree of things.filter((row) => row.kind === 'tree' || row.kind === 'shrub'))
-    if (toOutline(tree.points[0]!, outline) <= tree.traits.crown_m)
-      said.push(`${tree.name} reaches over it: its roots drink first.`);
+  const over = things
+    .filter((row) => row.kind === 'tree' || row.kind === 'shrub')
+    .filter((tree) => toOutline(tree.points[0]!, outline) <= tree.traits.crown_m)
+    .map((tree) => tree.name);
+  if (over.length === 1) said.push(`${over[0]} reaches over it: its roots drink first.`);
+  if (over.length > 1) said.push(`${over.slice(0, -1).join(', ')} and ${over.at(-1)} reach over it: their roots drink first.`);
   const reach = hoseReaches({ outline }, things);
   if (reach !== null) said.push(reach ? 'A hose reaches all of it.' : 'No hose reaches all of it.');
   return said;

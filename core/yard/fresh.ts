@@ -69,7 +69,8 @@ export const DRAWN_AS: Record<ThingKind, 'area' | 'line' | 'spot'> = {
 export function freshThing(kind: ThingKind, points: Point[], frosts: Frosts): ThingFields {
   const name = THING_NAMES[kind];
   const { from, to, days } = frostFree(frosts);
-  const leaves = days === 365 ? { leaf_out: 4, leaf_fall: 22 } : { leaf_out: halfMonthOfDay(from), leaf_fall: halfMonthOfDay(to) };
+  const leaves =
+    days === 365 ? { leaf_out: 4, leaf_fall: 22 } : { leaf_out: halfMonthOfDay(from), leaf_fall: halfMonthOfDay(to) };
   switch (kind) {
     case 'building':
       return { kind, name, points, traits: { height_m: 5, base_m: 0, lets_through: 0 } };
@@ -80,14 +81,34 @@ export function freshThing(kind: ThingKind, points: Point[], frosts: Frosts): Th
         kind,
         name,
         points,
-        traits: { plant: null, height_m: 8, crown_m: 3, clear_m: 2, leaf: 'deciduous', ...leaves, lets_through: 0.15, grows_m: 0.35, grown_m: 15 },
+        traits: {
+          plant: null,
+          height_m: 8,
+          crown_m: 3,
+          clear_m: 2,
+          leaf: 'deciduous',
+          ...leaves,
+          lets_through: 0.15,
+          grows_m: 0.35,
+          grown_m: 15,
+        },
       };
     case 'shrub':
       return {
         kind,
         name,
         points,
-        traits: { plant: null, height_m: 2, crown_m: 1, clear_m: 0.1, leaf: 'deciduous', ...leaves, lets_through: 0.2, grows_m: 0.2, grown_m: 3 },
+        traits: {
+          plant: null,
+          height_m: 2,
+          crown_m: 1,
+          clear_m: 0.1,
+          leaf: 'deciduous',
+          ...leaves,
+          lets_through: 0.2,
+          grows_m: 0.2,
+          grown_m: 3,
+        },
       };
     case 'path':
       return { kind, name, points, traits: { width_m: 1, paved: true } };

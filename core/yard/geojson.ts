@@ -62,7 +62,12 @@ function geometryOf(points: readonly Point[], closed: boolean, place: Place, nor
  * The yard as GeoJSON (RFC 7946): the yard's edge, every thing and every drawn bed is a feature, its measures among
  * the properties. The drawing's lower left corner stands at the garden's coordinates.
  */
-export function yardToGeoJson(yard: YardFields, things: readonly ThingFields[], sites: readonly Site[], place: Place): FeatureCollection {
+export function yardToGeoJson(
+  yard: YardFields,
+  things: readonly ThingFields[],
+  sites: readonly Site[],
+  place: Place,
+): FeatureCollection {
   const feature = (points: readonly Point[], closed: boolean, properties: Record<string, unknown>): Feature => ({
     type: 'Feature',
     geometry: geometryOf(points, closed, place, yard.north_deg),
@@ -118,7 +123,11 @@ export function yardFromGeoJson(json: unknown, place: Place): YardDrawing {
   const parsed = Collection.safeParse(json);
   if (!parsed.success) {
     const [issue] = parsed.error.issues;
-    throw new GeoJsonFault(issue!.path[0] === 'features' && issue!.path.length > 1 ? `Feature ${Number(issue!.path[1]) + 1} is not a polygon, line or point of GeoJSON.` : issue!.message);
+    throw new GeoJsonFault(
+      issue!.path[0] === 'features' && issue!.path.length > 1
+        ? `Feature ${Number(issue!.path[1]) + 1} is not a polygon, line or point of GeoJSON.`
+        : issue!.message,
+    );
   }
   const { features } = parsed.data;
   const edge = features.find((feature) => feature.properties?.outwash === 'yard');
@@ -145,7 +154,8 @@ export function yardFromGeoJson(json: unknown, place: Place): YardDrawing {
       drawing.beds.push({ name: called, kind: outwash === 'container' ? 'container' : 'bed', outline: points });
       return;
     }
-    if (outwash === undefined) throw new GeoJsonFault(`${called} does not say what it is: give it a property “outwash”, such as tree or fence.`);
+    if (outwash === undefined)
+      throw new GeoJsonFault(`${called} does not say what it is: give it a property “outwash”, such as tree or fence.`);
     const thing = ThingFields.safeParse({ kind: outwash, name: called, points, traits });
     if (!thing.success) throw new GeoJsonFault(`${called}: ${thing.error.issues[0]!.message}`);
     drawing.things.push(thing.data);

@@ -34,6 +34,7 @@ const PLANTING: PlantingFields = {
   count: 3,
   state: 'planned',
   planted_year: null,
+  stays: false,
   source: '',
   cost_minor: null,
   notes: '',
@@ -167,6 +168,7 @@ describe('files', () => {
         plan_id: '',
         site_id: whole.sites.find((s) => s.id === row.site_id)!.name,
       })),
+      measures: whole.measures.map((row) => ({ ...row, site_id: whole.sites.find((s) => s.id === row.site_id)!.name })),
     });
     expect(bare(out)).toEqual(bare(file));
     expect(GardenFile.safeParse(out).success).toBe(true);

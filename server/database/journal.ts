@@ -1,10 +1,12 @@
 import type { Connection } from './connection';
 import { Fault } from './faults';
-import { readRow, removeRow, writeRow, type Row, type TableName } from './tables';
+import { positionOf, readRow, removeRow, writeRow, type Row, type TableName } from './tables';
 
 interface Change {
   table: TableName;
   id: string;
+  /** Where the row stood, so that it comes back to its place. */
+  position?: number | null;
   before: Row | null;
   after: Row | null;
 }
@@ -28,10 +30,12 @@ export function record<T>(db: Connection, gardenId: string, label: string, work:
           const before = readRow(db, table, gardenId, row.id) ?? null;
           writeRow(db, table, gardenId, row);
           // Read back, so that it compares equal to what the table gives later.
-          changes.push({ table, id: row.id, before, after: readRow(db, table, gardenId, row.id) ?? null });
+          const after = readRow(db, table, gardenId, row.id) ?? null;
+          changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before, after });
         },
         remove(table, id) {
-          changes.push({ table, id, before: readRow(db, table, gardenId, id) ?? null, after: null });
+          const before = readRow(db, table, gardenId, id) ?? null;
+          changes.push({ table, id, position: positionOf(db, table, id), before, after: null });
           removeRow(db, table, gardenId, id);
         },
       });
@@ -81,7 +85,7 @@ export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): st
             409,
             `“${entry.label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`,
           );
-        if (to) writeRow(db, change.table, gardenId, { ...to, revision: (now?.revision ?? to.revision) + 1 });
+        if (to) writeRow(db, change.table, gardenId, { ...to, revision: (now?.revision ?? to.revision) + 1 }, change.position);
         else removeRow(db, change.table, gardenId, change.id);
       }
       db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, entry.id);

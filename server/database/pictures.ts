@@ -12,8 +12,7 @@ export function keepPicture(db: Connection, gardenId: string, data: string): str
 /** A picture as its data URL; a 404 fault where the garden has none of that id. */
 export function readPicture(db: Connection, gardenId: string, id: string): string {
   const row = db.prepare('SELECT data FROM picture WHERE garden_id = ? AND id = ?').get(gardenId, id) as
-    | { data: string }
-    | undefined;
+    { data: string } | undefined;
   if (!row) throw new Fault(404, 'That picture is not kept here.');
   return row.data;
 }

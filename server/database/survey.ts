@@ -64,7 +64,8 @@ export function takeDrawing(
   const sites = readRows(db, 'site', gardenId) as unknown as Site[];
   for (const bed of drawn.beds) {
     const known = sites.find((site) => site.name === bed.name);
-    if (known && known.kind !== bed.kind) throw new Fault(422, `${bed.name} is a ${known.kind} here and a ${bed.kind} in the file.`);
+    if (known && known.kind !== bed.kind)
+      throw new Fault(422, `${bed.name} is a ${known.kind} here and a ${bed.kind} in the file.`);
   }
   record(db, gardenId, 'Take a drawing in', ({ write, remove }) => {
     write('garden', {

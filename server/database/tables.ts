@@ -64,6 +64,7 @@ export const TABLES = {
     count: 'plain',
     state: 'plain',
     planted_year: 'plain',
+    stays: 'flag',
     source: 'plain',
     cost_minor: 'plain',
     notes: 'plain',
@@ -113,10 +114,16 @@ export function readRows(db: Connection, table: Exclude<TableName, 'garden'>, ga
   return (stored as Record<string, unknown>[]).map((row) => fromSql(table, row));
 }
 
-/** Writes a row whole: inserted at the end of its garden's list where it is new, else in place. */
-export function writeRow(db: Connection, table: TableName, gardenId: string, row: Row) {
+/** Where a row stands in its garden's list; null for a garden and for a row that is not there. */
+export function positionOf(db: Connection, table: TableName, id: string): number | null {
+  if (table === 'garden') return null;
+  return (db.prepare(`SELECT position FROM ${table} WHERE id = ?`).pluck().get(id) as number | undefined) ?? null;
+}
+
+/** Writes a row whole: in place, or where it is new at `position` of its garden's list, by default the end. */
+export function writeRow(db: Connection, table: TableName, gardenId: string, row: Row, position: number | null = null) {
   const columns = columnsIn(table, row).map(([column]) => column);
-  const values = { ...toSql(table, row), id: row.id, revision: row.revision, garden_id: gardenId };
+  const values = { ...toSql(table, row), id: row.id, revision: row.revision, garden_id: gardenId, position };
   const updates = [...columns, 'revision'].map((column) => `${column} = excluded.${column}`).join(', ');
   const names = columns.join(', ');
   const marks = columns.map((column) => `@${column}`).join(', ');
@@ -126,7 +133,7 @@ export function writeRow(db: Connection, table: TableName, gardenId: string, row
          ON CONFLICT (id) DO UPDATE SET ${updates}`
       : `INSERT INTO ${table} (id, garden_id, revision, position, ${names})
          VALUES (@id, @garden_id, @revision,
-                 (SELECT coalesce(max(position), 0) + 1 FROM ${table} WHERE garden_id = @garden_id), ${marks})
+                 coalesce(@position, (SELECT coalesce(max(position), 0) + 1 FROM ${table} WHERE garden_id = @garden_id)), ${marks})
          ON CONFLICT (id) DO UPDATE SET ${updates}`;
   db.prepare(sql).run(values);
 }

@@ -46,11 +46,7 @@ export interface Request<T> extends Store {
  * An API route: checks the body against the schema, runs, and answers faults with their status and sentence.
  * What nobody foresaw is logged with its cause and answered calmly.
  */
-export function route<T = undefined>(
-  schema: z.ZodType<T> | null,
-  answer: (request: Request<T>) => unknown,
-  most = MOST_BYTES,
-) {
+export function route<T = undefined>(schema: z.ZodType<T> | null, answer: (request: Request<T>) => unknown, most = MOST_BYTES) {
   return defineEventHandler(async (event) => {
     try {
       const body = schema ? await readJson(event, schema, most) : (undefined as T);

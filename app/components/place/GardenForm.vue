@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { GardenFields } from '~~/core/model/garden';
 import { regionalGarden } from '~~/core/library/regional-garden';
-import { frostFree } from '~~/core/climate/frost';
+import { frostsAt } from '~~/core/climate/place';
+import { almanacFor } from '~~/core/almanac/almanac';
+import { consequences, type PlaceValue } from '~~/core/place/consequences';
 import { UNITS } from '~~/core/model/units';
 import { jurisdictionName } from '~~/core/model/jurisdictions';
 import type { FoundPlace } from './PlaceFinder.vue';
-import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS, zoneChoices } from './choices';
+import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS } from './choices';
 
 /** The place of a garden: kept at a revision, or new (null). `start` gives what the form opens with. */
 const props = defineProps<{
@@ -27,26 +29,48 @@ const regions = computed(() => libraryStore.library?.regions ?? []);
 function changeRegion() {
   const { lat, lon, elevation_m, half_zone, last_frost, first_frost } = regionalGarden(libraryStore.library!, draft.value.region);
   Object.assign(draft.value, { lat, lon, elevation_m, half_zone, last_frost, first_frost, jurisdiction: null });
+  Object.assign(draft.value, { frost_spread_d: null, summer: null, humidity: null, rain_mm: null });
 }
-/** A place found by its code or on the map: its region's profile, at its own coordinates. */
+/** A place found by its code or on the map: its region's profile, its frosts brought to its own coordinates. */
 function settle({ lat, lon, jurisdiction, region }: FoundPlace) {
   if (region !== draft.value.region) {
     draft.value.region = region;
     changeRegion();
   }
   Object.assign(draft.value, { lat, lon, jurisdiction });
+  Object.assign(draft.value, frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }));
 }
+const profile = computed(() => regions.value.find((row) => row.id === draft.value.region));
+const rain = computed(() =>
+  libraryStore
+    .library!.normals.filter((row) => row.region === draft.value.region)
+    .sort((x, y) => x.month - y.month)
+    .map((row) => row.rain_mm),
+);
+/** What follows from the two answers, before anything is kept. */
+const FOLLOWS: PlaceValue[] = ['region', 'half_zone', 'frosts', 'humidity', 'rain'];
+const follows = computed(() => {
+  const whole = GardenFields.safeParse({ ...draft.value, name: draft.value.name || 'x' });
+  if (props.revision !== null || !whole.success) return [];
+  const almanac = almanacFor(libraryStore.library!, whole.data);
+  return FOLLOWS.map((value) => consequences(value, libraryStore.library!, almanac, whole.data).filter(Boolean).join(' '));
+});
+const overruled = ref(props.revision !== null);
+const CHANGES: [PlaceValue, string][] = [
+  ['region', 'the region'],
+  ['half_zone', 'winter cold'],
+  ['frosts', 'frosts'],
+  ['summer', 'summer heat'],
+  ['humidity', 'summer air'],
+  ['rain', 'rain'],
+  ['position', 'position'],
+];
 const jurisdictions = computed(() => [
   { value: null, words: 'not given' },
   ...[...new Set(libraryStore.library!.areas.filter((a) => a.region === draft.value.region).map((a) => a.jurisdiction))]
     .sort()
     .map((code) => ({ value: code, words: jurisdictionName(code) })),
 ]);
-const season = computed(() => {
-  const whole = GardenFields.pick({ last_frost: true, first_frost: true }).safeParse(draft.value);
-  return whole.success ? `${frostFree(whole.data).days} frost-free days` : '';
-});
-
 watch(
   () => props.revision,
   (revision, before) => {
@@ -65,6 +89,8 @@ function follow() {
 
 async function submit() {
   const result = await save((fields) => props.keep(fields, clash.value?.revision ?? begunAt.value));
+  // What is wrong may stand in the part that is folded away.
+  if (result === 'invalid' && Object.keys(errors.value).some((key) => key !== 'name')) overruled.value = true;
   if (typeof result === 'object' && result.status === 409) clash.value = result.current as typeof clash.value;
   else if (result === 'kept') {
     await nextTick();
@@ -78,120 +104,122 @@ function takeTheirs() {
   begunAt.value = revision;
   fault.value = '';
 }
-function frost(key: 'last_frost' | 'first_frost', text: string | null) {
-  draft.value[key] = text?.trim() ? text.trim() : null;
-}
+// Parts of the draft as the smaller forms take them: the same object, so that what is typed there is typed here.
+const climate = computed(() => draft.value as GardenFields);
+const household = climate;
 </script>
 
 <template>
   <form class="space-y-3" novalidate @submit.prevent="submit">
     <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
-    <PlaceFinder
-      v-if="revision === null || finding"
-      :region="draft.region"
-      :lat="Number(draft.lat)"
-      :lon="Number(draft.lon)"
-      @found="settle"
-    />
-    <button v-else type="button" class="link text-sm" @click="finding = true">Find the place by postal code or on the map</button>
-    <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
-      <TextField v-model="draft.name" label="Name of the garden" :error="errors.name" placeholder="Mill Lane yard" />
-      <ChoiceField
-        v-model="draft.region"
-        label="Region"
-        :error="errors.region"
-        :hint="regions.find((r) => r.id === draft.region)?.summary"
-        :choices="regions.map((r) => ({ value: r.id, words: r.name }))"
-        @update:model-value="changeRegion"
-      />
-      <ChoiceField
-        v-model="draft.half_zone"
-        label="Hardiness half-zone (coldest night)"
-        :error="errors.half_zone"
-        :choices="zoneChoices(view.units)"
-      />
+    <template v-if="revision === null">
+      <h2>1. Where is it?</h2>
+      <PlaceFinder :region="draft.region" :lat="Number(draft.lat)" :lon="Number(draft.lon)" @found="settle" />
+      <h2>2. How cold does it get?</h2>
+      <ColdestNight v-model="draft.half_zone" :error="errors.half_zone" />
+      <section aria-labelledby="follows" class="border-l-4 border-press bg-raised p-3">
+        <h2 id="follows">What follows</h2>
+        <p v-for="line in follows" :key="line" class="mt-1 max-w-prose">{{ line }}</p>
+        <p v-if="follows.length === 0" class="text-quiet">
+          Something below is not a value yet; put it right and this is reckoned again.
+        </p>
+      </section>
       <TextField
-        :model-value="draft.last_frost"
-        label="Last frost of spring (month-day)"
-        :error="errors.last_frost"
-        :hint="season || 'Empty where none is usual.'"
-        placeholder="04-27"
-        @update:model-value="frost('last_frost', $event)"
+        v-model="draft.name"
+        class="max-w-md"
+        label="Name of the garden"
+        :error="errors.name"
+        placeholder="Mill Lane yard"
       />
-      <TextField
-        :model-value="draft.first_frost"
-        label="First frost of autumn (month-day)"
-        :error="errors.first_frost"
-        hint="Averages: one year in two is earlier."
-        placeholder="10-25"
-        @update:model-value="frost('first_frost', $event)"
-      />
-      <ChoiceField
-        v-model="draft.jurisdiction"
-        label="State or province"
-        :error="errors.jurisdiction"
-        hint="For invasive and noxious listings."
-        :choices="jurisdictions"
-      />
-      <NumberField v-model="draft.lat as number | null" label="Latitude" :error="errors.lat" />
-      <NumberField
-        v-model="draft.lon as number | null"
-        label="Longitude"
-        :error="errors.lon"
-        hint="Negative west of Greenwich."
-      />
-      <NumberField
-        v-model="draft.elevation_m as number | null"
-        label="Elevation"
-        :unit="units.elevation"
-        :error="errors.elevation_m"
-        hint="Every 122 m (400 ft) is four days of spring."
-      />
-    </div>
-    <fieldset>
-      <legend class="text-sm font-semibold">Who else is there</legend>
-      <div class="flex flex-wrap gap-x-5 gap-y-1">
-        <label
-          v-for="[key, words] in [
-            ['children', 'children'],
-            ['dogs', 'dogs'],
-            ['cats', 'cats'],
-            ['grazing', 'grazing animals over the fence'],
-          ] as const"
-          :key="key"
-          class="inline-flex items-center gap-1.5"
-        >
-          <input v-model="draft[key]" type="checkbox" class="size-4" />{{ words }}
-        </label>
+    </template>
+    <template v-else>
+      <PlaceFinder v-if="finding" :region="draft.region" :lat="Number(draft.lat)" :lon="Number(draft.lon)" @found="settle" />
+      <button v-else type="button" class="link text-sm" @click="finding = true">
+        Find the place by postal code or on the map
+      </button>
+    </template>
+    <button v-if="!overruled" type="button" class="press" @click="overruled = true">Overrule any of it</button>
+    <template v-if="overruled">
+      <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
+        <TextField
+          v-if="revision !== null"
+          v-model="draft.name"
+          label="Name of the garden"
+          :error="errors.name"
+          placeholder="Mill Lane yard"
+        />
+        <ChoiceField
+          v-model="draft.region"
+          label="Region"
+          :error="errors.region"
+          :hint="profile?.summary"
+          :choices="regions.map((r) => ({ value: r.id, words: r.name }))"
+          @update:model-value="changeRegion"
+        />
+        <ChoiceField
+          v-model="draft.jurisdiction"
+          label="State or province"
+          :error="errors.jurisdiction"
+          hint="For invasive and noxious listings."
+          :choices="jurisdictions"
+        />
+        <NumberField v-model="draft.lat as number | null" label="Latitude" :error="errors.lat" />
+        <NumberField
+          v-model="draft.lon as number | null"
+          label="Longitude"
+          :error="errors.lon"
+          hint="Negative west of Greenwich."
+        />
+        <NumberField
+          v-model="draft.elevation_m as number | null"
+          label="Elevation"
+          :unit="units.elevation"
+          :error="errors.elevation_m"
+          hint="Every 122 m (400 ft) is four days of spring."
+        />
       </div>
-      <p class="text-sm text-quiet">
-        Plants gravely poisonous to any of them are refused; lesser dangers are shown where you choose.
+      <ColdestNight v-if="revision !== null" v-model="draft.half_zone" :error="errors.half_zone" />
+      <ClimateFields v-model="climate" :region="profile" :errors="errors" :rain="rain" />
+      <p v-if="revision !== null" class="flex flex-wrap gap-x-3 text-sm">
+        <span class="text-quiet">What it changes:</span>
+        <button
+          v-for="[value, words] in CHANGES"
+          :key="value"
+          type="button"
+          class="link"
+          @click="view.explain({ kind: 'place', value })"
+        >
+          {{ words }}
+        </button>
       </p>
-    </fieldset>
-    <div class="grid gap-3 xl:grid-cols-3">
-      <ChoiceField
-        v-model="draft.school_plants"
-        label="Which plants"
-        :error="errors.school_plants"
-        hint="By default natives first: most caterpillars eat nothing else. Invasives are refused in all three."
-        :choices="SCHOOL_PLANTS"
-      />
-      <ChoiceField
-        v-model="draft.school_autumn"
-        label="In autumn"
-        :error="errors.school_autumn"
-        hint="By default left standing: chrysalises and stem nesters winter there."
-        :choices="SCHOOL_AUTUMN"
-      />
-      <ChoiceField
-        v-model="draft.school_pots"
-        label="Pots over winter"
-        :error="errors.school_pots"
-        hint="How much hardier a plant in a pot must be; by default the safer."
-        :choices="SCHOOL_POTS"
-      />
+      <HouseholdFields v-model="household" />
+      <div class="grid gap-3 xl:grid-cols-3">
+        <ChoiceField
+          v-model="draft.school_plants"
+          label="Which plants"
+          :error="errors.school_plants"
+          hint="By default natives first: most caterpillars eat nothing else. Invasives are refused in all three."
+          :choices="SCHOOL_PLANTS"
+        />
+        <ChoiceField
+          v-model="draft.school_autumn"
+          label="In autumn"
+          :error="errors.school_autumn"
+          hint="By default left standing: chrysalises and stem nesters winter there."
+          :choices="SCHOOL_AUTUMN"
+        />
+        <ChoiceField
+          v-model="draft.school_pots"
+          label="Pots over winter"
+          :error="errors.school_pots"
+          hint="How much hardier a plant in a pot must be; by default the safer."
+          :choices="SCHOOL_POTS"
+        />
+      </div>
+      <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
+    </template>
+    <div>
+      <button class="press press-main" :disabled="saving">{{ revision === null ? 'Make this garden' : 'Save the place' }}</button>
     </div>
-    <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
-    <button class="press press-main" :disabled="saving">{{ revision === null ? 'Make this garden' : 'Save the place' }}</button>
   </form>
 </template>

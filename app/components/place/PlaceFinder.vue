@@ -49,7 +49,8 @@ async function find() {
         </span>
       </FieldRow>
       <p class="mt-2 text-sm text-quiet">
-        It gives the region, the coordinates and the state. Elevation and frosts are the region’s until you overrule them.
+        It gives the region, the coordinates and the state, and frosts moved to that place. Elevation is the region’s until you
+        overrule it.
       </p>
     </div>
     <RegionMap :region="region" :lat="lat" :lon="lon" @point="emit('found', $event)" />

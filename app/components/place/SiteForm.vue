@@ -98,7 +98,12 @@ function takeTheirs() {
                 hint="7 is neutral, below is acid."
               />
             </template>
-            <ChoiceField v-model="draft.richness as string" label="How rich the soil is" :choices="RICHNESS" :error="errors.richness" />
+            <ChoiceField
+              v-model="draft.richness as string"
+              label="How rich the soil is"
+              :choices="RICHNESS"
+              :error="errors.richness"
+            />
             <ChoiceField
               v-if="draft.kind === 'bed'"
               v-model="draft.runoff as string"

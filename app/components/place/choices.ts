@@ -61,7 +61,11 @@ export const FEATURE_WORDS: Record<string, string> = {
 };
 
 export const RICHNESS = words({ lean: 'lean', medium: 'middling', rich: 'rich: composted or manured' });
-export const RUNOFFS = words({ none: 'its own rain only', sheds: 'sheds water: sloping or crowned', receives: 'receives water from a roof, lane or slope' });
+export const RUNOFFS = words({
+  none: 'its own rain only',
+  sheds: 'sheds water: sloping or crowned',
+  receives: 'receives water from a roof, lane or slope',
+});
 export const DEER = words({ none: 'never or fenced out', some: 'at times', many: 'often' });
 export const POT_SHAPES = words({ round: 'round', oval: 'oval', box: 'box or trough' });
 export const POT_MATERIALS = words({
@@ -73,7 +77,11 @@ export const POT_MATERIALS = words({
   fabric: 'fabric',
   stone: 'stone or concrete',
 });
-export const EXPOSURES = words({ sheltered: 'against a wall, out of the wind', open: 'open', windy: 'windy: a roof, balcony or corner' });
+export const EXPOSURES = words({
+  sheltered: 'against a wall, out of the wind',
+  open: 'open',
+  windy: 'windy: a roof, balcony or corner',
+});
 export const POT_WINTERS = words({
   school: 'as the garden’s other pots',
   outdoors: 'outdoors as it stands',
@@ -81,3 +89,4 @@ export const POT_WINTERS = words({
   unheated: 'in an unheated shed or garage',
   indoors: 'in a bright frost-free room',
 });
+export const CLEARING = words({ standing: 'still standing', cut: 'cut, coming up again', cleared: 'cleared' });

@@ -22,6 +22,9 @@ const view = useViewStore();
       <PlantReasons v-else-if="view.subject?.kind === 'plant'" :plant="view.subject.plant" />
       <NeedReasons v-else-if="view.subject?.kind === 'need'" v-bind="view.subject" />
       <TargetReasons v-else-if="view.subject?.kind === 'target'" :target="view.subject.target" />
+      <PlaceReasons v-else-if="view.subject?.kind === 'place'" :value="view.subject.value" />
+      <SiteInYard v-else-if="view.subject?.kind === 'site'" :key="view.subject.site" :site="view.subject.site" />
+      <ThingForm v-else-if="view.subject?.kind === 'thing'" :key="view.subject.thing" :thing="view.subject.thing" />
       <p v-else class="mt-2 text-quiet">
         Choose any verdict, gap, creature or plant: here is why, in numbers, and what would change it.
       </p>

@@ -18,7 +18,7 @@ useHead({ title: 'A new garden · Outwash' });
     <p><NuxtLink to="/" class="link">All gardens</NuxtLink></p>
     <h1 class="mt-2 mb-1">A new garden</h1>
     <p class="mb-4 max-w-prose text-quiet">
-      Say where it is and how cold its nights get: region, frosts and position follow, and each can be overruled.
+      Two questions; region, frosts, heat and rain follow from the answers, and each can be overruled.
     </p>
     <GardenForm :start="start" :revision="null" :keep="keep" />
   </main>

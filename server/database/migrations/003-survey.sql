@@ -14,6 +14,9 @@ ALTER TABLE site ADD COLUMN height_m REAL NOT NULL DEFAULT 0;
 ALTER TABLE site ADD COLUMN pot TEXT NOT NULL DEFAULT 'null' CHECK (json_valid(pot));
 ALTER TABLE site ADD COLUMN counts TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(counts));
 
+-- A plant that grew here before the garden was planned, and is kept.
+ALTER TABLE planting ADD COLUMN stays INTEGER NOT NULL DEFAULT 0 CHECK (stays IN (0, 1));
+
 CREATE TABLE thing (
   id TEXT PRIMARY KEY,
   garden_id TEXT NOT NULL REFERENCES garden (id) ON DELETE CASCADE,

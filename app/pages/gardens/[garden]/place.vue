@@ -8,7 +8,8 @@ const parts = computed(() => [
   { path: `${base.value}/sun`, name: 'Sun' },
   { path: `${base.value}/around`, name: 'Around' },
 ]);
-const here = (path: string) => (path === base.value ? route.path === path || route.path.includes('/place/sites/') : route.path === path);
+const here = (path: string) =>
+  path === base.value ? route.path === path || route.path.includes('/place/sites/') : route.path === path;
 </script>
 
 <template>

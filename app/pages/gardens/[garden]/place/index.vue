@@ -26,8 +26,8 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
       </div>
       <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
         No bed yet. Add one with its area, its hours of sun and its soil, or
-        <NuxtLink class="link" :to="`/gardens/${garden.id}/place/yard`">draw it in the yard</NuxtLink> and let the sun be reckoned:
-        every verdict starts there.
+        <NuxtLink class="link" :to="`/gardens/${garden.id}/place/yard`">draw it in the yard</NuxtLink> and let the sun be
+        reckoned: every verdict starts there.
       </p>
       <ScrollRegion v-else class="mt-2" label="Table of sites">
         <table class="tabular">
@@ -62,9 +62,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
               >
                 {{ view.area(garden.areas.get(site.id)!.left_m2) }}
               </td>
-              <td>
-                {{ site.sun_h }} h, {{ wordsOf(SUN_WHEN, site.sun_when) }}<SourceMark :site="site" value="sun" />
-              </td>
+              <td>{{ site.sun_h }} h, {{ wordsOf(SUN_WHEN, site.sun_when) }}<SourceMark :site="site" value="sun" /></td>
               <td>
                 {{ site.kind === 'container' ? `potting mix, ${view.volume(site.volume_l!)}` : site.texture
                 }}<SourceMark v-if="site.kind === 'bed'" :site="site" value="texture" />

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { consequences, type PlaceValue } from '~~/core/place/consequences';
+
+/** What a value of the place changes here. */
+const props = defineProps<{ value: PlaceValue }>();
+const garden = useGardenStore();
+const TITLES: Record<PlaceValue, string> = {
+  region: 'The region',
+  half_zone: 'Winter cold',
+  frosts: 'Frosts',
+  summer: 'Summer heat',
+  humidity: 'Summer air',
+  rain: 'Rain',
+  position: 'Where it lies',
+  household: 'Who else is there',
+};
+const lines = computed(() =>
+  garden.library && garden.almanac && garden.garden
+    ? consequences(props.value, garden.library, garden.almanac, garden.garden).filter(Boolean)
+    : [],
+);
+</script>
+
+<template>
+  <div>
+    <h3 class="mt-1 text-xl">{{ TITLES[value] }}</h3>
+    <p v-for="line in lines" :key="line" class="mt-2">{{ line }}</p>
+  </div>
+</template>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { stepOfShare, waterYear } from '~~/core/soil/water-year';
+import type { MeasuredSite } from '~~/core/survey/measured';
+
+/** Moisture of a bed through the year, reckoned from rain, thirst and soil, without watering. */
+const props = defineProps<{ site: MeasuredSite }>();
+const garden = useGardenStore();
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const WORDS = ['', 'dry', 'fairly dry', 'even', 'moist', 'wet'];
+const months = computed(() =>
+  waterYear(props.site, garden.climate!.months).map((share) => ({ share, step: stepOfShare(share) })),
+);
+</script>
+
+<template>
+  <figure>
+    <figcaption class="text-sm text-quiet">Moisture through the year without watering, of what the soil can hold</figcaption>
+    <ol class="mt-1 grid grid-cols-12 gap-px text-center text-xs" aria-label="Moisture by month">
+      <li v-for="(month, m) in months" :key="m" class="flex flex-col justify-end">
+        <span class="block h-14 bg-bank" aria-hidden="true">
+          <span class="block" :style="{ height: `${100 * (1 - Math.min(1.3, month.share) / 1.3)}%` }" />
+          <span class="block bg-special" :style="{ height: `${(100 * Math.min(1.3, month.share)) / 1.3}%` }" />
+        </span>
+        <span>{{ MONTHS[m] }}</span>
+        <span class="text-quiet">{{ WORDS[month.step] }}</span>
+      </li>
+    </ol>
+  </figure>
+</template>

@@ -1,0 +1,25 @@
+import { MeasureFields, type MeasureKind, type Reading } from '~~/core/model/yard';
+
+/** Today by the device's calendar, as it is written in a record. */
+export function isoDay(date: Date): string {
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+}
+
+/** A measurement being written down on a site: its date, its reading, and its faults beside their fields. */
+export function useMeasure<K extends MeasureKind>(kind: K, site: () => string, reading: () => Reading<K>, said: string) {
+  const yard = useYardStore();
+  const view = useViewStore();
+  const form = useDraft(
+    MeasureFields,
+    () => ({ kind, site_id: site(), taken_on: isoDay(view.today), note: '', reading: reading() }) as never,
+  );
+  const draft = form.draft as unknown as Ref<{ taken_on: string; note: string; reading: Reading<K> }>;
+  async function submit() {
+    const result = await form.save((fields) => yard.measure(fields, said));
+    if (result === 'kept') form.restart();
+    return result;
+  }
+  const error = (key: string) => form.errors.value[`reading.${key}`];
+  return { draft, errors: form.errors, fault: form.fault, saving: form.saving, error, submit };
+}

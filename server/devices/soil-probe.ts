@@ -1,0 +1,41 @@
+import type { GardenState, Site } from '../../core/model/garden';
+import type { Library } from '../../core/model/reference';
+import type { Reading } from '../../core/model/yard';
+import { climateHere } from '../../core/climate/place';
+import { seedOf, simulatedProbe } from '../../core/soil/probe';
+import { waterYear } from '../../core/soil/water-year';
+import { sunAt } from '../../core/sun/sun-path';
+import { SETTINGS } from '../../core/settings';
+
+/** The day the simulated probe was taken into use; its pH has drifted since. */
+const IN_USE_SINCE = Date.UTC(2026, 2, 1);
+const DAY = 86_400_000;
+/** Light of an open sky with the sun overhead, kilolux. */
+const FULL_SUN_KLX = 100;
+
+/**
+ * One push of the soil probe that ships with the application in place of a device: what it would show in a bed at a
+ * moment. Every bed has a truth of its own near what is told of it; the moisture follows the month.
+ */
+export function pushProbe(state: GardenState, library: Library, site: Site, at: Date): Reading<'probe'> {
+  const { garden } = state;
+  const region = library.regions.find((row) => row.id === garden.region)!;
+  const own = seedOf(site.id);
+  const { wilting, field } = SETTINGS.soil.water[site.texture];
+  const share = waterYear(site, climateHere(library, region, garden).months)[at.getUTCMonth()]!;
+  // A told moisture is believed over the reckoned one: the probe stands between them.
+  const told = (site.moisture - 0.5) / 4.5;
+  const wet = Math.min(1.2, (share + told) / 2);
+  const day = Math.min(365, Math.ceil((at.getTime() - Date.UTC(at.getUTCFullYear(), 0, 1)) / DAY) + 1);
+  const hourOfSun = ((((at.getUTCHours() + at.getUTCMinutes() / 60 + garden.lon / 15 - 12 + 36) % 24) + 24) % 24) - 12;
+  const altitude = sunAt(garden.lat, garden.lon, day, hourOfSun).altitude;
+  return simulatedProbe(
+    {
+      ph: site.ph + ((own % 100) / 100 - 0.5) * 0.4,
+      moisture_pct: 100 * (wilting + wet * (field - wilting)),
+      light_klx: FULL_SUN_KLX * Math.max(0, Math.sin(altitude)) * Math.min(1, site.sun_h / 8),
+    },
+    seedOf(`${site.id} ${at.getTime()}`),
+    Math.max(0, (at.getTime() - IN_USE_SINCE) / DAY),
+  );
+}
