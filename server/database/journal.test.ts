@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { GardenFile, type GardenFile as File } from '../../core/model/garden';
+import { GardenFile } from '../../core/model/garden';
 import { addMeasure, addThings, removeMeasure, removeThing, updateThing } from './survey';
 import { openDatabase } from './connection';
 import { Fault } from './faults';

@@ -41,12 +41,17 @@ const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
             <td>{{ reason.here }}</td>
             <td>{{ reason.wants }}</td>
           </tr>
-          <tr v-if="reason.remedy">
-            <td colspan="3" class="pl-4! text-quiet">{{ reason.remedy }}</td>
+          <tr v-if="reason.remedy || reason.basis">
+            <td colspan="3" class="pl-4! text-quiet">
+              {{ reason.remedy }} <span v-if="reason.basis" class="text-xs">Here: {{ reason.basis }}.</span>
+            </td>
           </tr>
         </template>
       </tbody>
     </table>
+    <p class="mt-2 text-sm">
+      <NuxtLink class="link" :to="`/gardens/${garden.id}/place/sites/${site.id}`">Measure {{ site.name }}</NuxtLink>
+    </p>
     <p class="mt-2 text-sm text-quiet">Confidence in this plant’s row: {{ here.plant.confidence }}.</p>
   </div>
 </template>

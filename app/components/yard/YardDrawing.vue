@@ -22,7 +22,7 @@ export interface Chosen {
   kind: 'thing' | 'site';
   id: string;
 }
-type DrawnSite = Pick<Site, 'id' | 'name' | 'kind' | 'outline' | 'area_m2'>;
+type DrawnSite = Pick<Site, 'id' | 'name' | 'kind' | 'outline' | 'area_m2' | 'pot'>;
 
 /** The yard to scale. With `pen` it can be drawn in and changed; without, it is looked at. */
 const props = defineProps<{

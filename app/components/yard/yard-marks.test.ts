@@ -21,20 +21,21 @@ describe('the drawing', () => {
     expect(thingMarks(block(rectangle(0, 0, 4, 3), 3), 12, 0)[0]).toMatchObject({ fill: 'shelter' });
   });
   it('names beds in their middle and pots beside them', () => {
-    const bed = siteMarks({ name: 'Bank', kind: 'bed', outline: rectangle(2, 2, 4, 2), area_m2: 8 });
+    const bed = siteMarks({ name: 'Bank', kind: 'bed', outline: rectangle(2, 2, 4, 2), area_m2: 8, pot: null });
     expect(bed.at(-1)).toMatchObject({ shape: 'label', at: [4, 3], text: 'Bank' });
     // A pot of π × 0.5² m² is drawn half a metre in radius.
-    expect(siteMarks({ name: 'Pot', kind: 'container', outline: [[1, 1]], area_m2: 0.7854 })[0]).toMatchObject({
+    expect(siteMarks({ name: 'Pot', kind: 'container', outline: [[1, 1]], area_m2: 0.7854, pot: null })[0]).toMatchObject({
       shape: 'circle',
       at: [1, 1],
     });
-    expect(siteMarks({ name: 'Undrawn', kind: 'bed', outline: [], area_m2: 8 })).toEqual([]);
+    expect(siteMarks({ name: 'Undrawn', kind: 'bed', outline: [], area_m2: 8, pot: null })).toEqual([]);
   });
   it('shows what stands near, not what stands far', () => {
     const yard = { width_m: 10, depth_m: 8 };
     expect(extentOf(yard, [])).toEqual({ left: -1, right: 11, bottom: -1, top: 9 });
-    expect(extentOf(yard, [tree([13, 4])]).right).toBe(17);
-    expect(extentOf(yard, [tree([60, 4])]).right).toBe(22);
+    // As far as five metres beyond a yard of ten.
+    expect(extentOf(yard, [tree([10.5, 4])]).right).toBe(14.5);
+    expect(extentOf(yard, [tree([60, 4])]).right).toBe(15);
   });
 });
 

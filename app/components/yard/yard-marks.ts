@@ -175,13 +175,25 @@ export function thingMarks(thing: Thing, halfMonth: number, north_deg: number): 
 }
 
 /** How a bed or container is drawn. */
-export function siteMarks(site: Pick<Site, 'name' | 'kind' | 'outline' | 'area_m2'>): Mark[] {
+export function siteMarks(site: Pick<Site, 'name' | 'kind' | 'outline' | 'area_m2' | 'pot'>): Mark[] {
   const middle = middleOf(site.outline);
   if (!middle) return [];
   const label: Mark = { shape: 'label', at: middle, text: site.name, ink: 'ink', size: 14 };
   if (site.outline.length >= 3)
     return [{ shape: 'area', points: site.outline, fill: 'host', strength: 0.28, stroke: 'host', weight: 2 }, label];
-  const radius = Math.max(SMALLEST_M, Math.sqrt(site.area_m2 / Math.PI));
+  if (site.pot?.shape === 'box') {
+    // Troughs alike stand end to end.
+    const [long, wide] = [(site.pot.top_cm / 200) * site.pot.count, (site.pot.across_cm ?? site.pot.top_cm) / 200];
+    const [x, y] = middle;
+    const points: Point[] = [
+      [x - long, y - wide],
+      [x + long, y - wide],
+      [x + long, y + wide],
+      [x - long, y + wide],
+    ];
+    return [{ shape: 'area', points, fill: 'thin', strength: 0.3, stroke: 'thin', weight: 2 }, label];
+  }
+  const radius = Math.max(SMALLEST_M / 2, Math.sqrt(site.area_m2 / Math.PI));
   return [
     { shape: 'circle', at: middle, radius, fill: 'thin', strength: 0.3, stroke: 'thin', weight: 2 },
     { ...label, at: [middle[0], middle[1] + radius + 0.25] },
@@ -195,8 +207,9 @@ export interface Extent {
   top: number;
 }
 
-/** What of the surroundings is shown: the yard, and what stands near it as far as `reach` metres beyond its edge. */
-export function extentOf(yard: { width_m: number; depth_m: number }, things: readonly Thing[], reach = 12): Extent {
+/** What of the surroundings is shown: the yard, and what stands near it, as far as half its length beyond its edge. */
+export function extentOf(yard: { width_m: number; depth_m: number }, things: readonly Thing[]): Extent {
+  const reach = Math.min(12, Math.max(2, Math.max(yard.width_m, yard.depth_m) / 2));
   const extent: Extent = { left: -1, right: yard.width_m + 1, bottom: -1, top: yard.depth_m + 1 };
   for (const thing of things) {
     const around = thing.kind === 'tree' || thing.kind === 'shrub' ? thing.traits.crown_m : 0.5;

@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest';
+import type { Measure, MeasureFields, Thing } from '../model/yard';
+import type { BedSun } from '../sun/bed-sun';
+import { rectangle } from '../testing/worked-yard';
+import { site } from '../testing/worked-garden';
+import { basisWords, measuredSite, sourcesOf } from './measured';
+
+const months = Array.from({ length: 12 }, () => ({ rain_mm: 90, et0_mm: 70 }));
+const place = { lat: 40, lon: -75, last_frost: '04-20', first_frost: '10-25', months };
+const measure = (fields: MeasureFields, n = 0): Measure => ({
+  ...fields,
+  id: `${fields.taken_on}-${fields.kind}-${n}`,
+  revision: 0,
+});
+const jar = (taken_on: string, sand_mm: number, silt_mm: number, clay_mm: number) =>
+  measure({ kind: 'jar', site_id: 'bed', taken_on, note: '', reading: { sand_mm, silt_mm, clay_mm } });
+const hole = (taken_on: string, drop_cm: number, minutes: number, n = 0) =>
+  measure({ kind: 'hole', site_id: 'bed', taken_on, note: '', reading: { drop_cm, minutes } }, n);
+const probe = (taken_on: string, ph: number | null, moisture_pct: number | null = null) =>
+  measure({ kind: 'probe', site_id: 'bed', taken_on, note: '', reading: { ph, moisture_pct, light_klx: null, device: 'typed' } });
+const sun = (sun_h: number): BedSun => ({ year: [], season: { sun_h, sun_when: 'morning', before: sun_h - 1, after: 1 } });
+const of = (over: Parameters<typeof site>[1], measures: Measure[] = [], computed: BedSun | null = null, things: Thing[] = []) =>
+  measuredSite(site('bed', over), measures, things, computed, place);
+
+describe('a site as it was told', () => {
+  it('keeps what was told where nothing was measured', () => {
+    const told = of({ texture: 'clay', ph: 7.1, sun_h: 5 });
+    expect(told).toMatchObject({ texture: 'clay', ph: 7.1, sun_h: 5, drainage: 'well', moisture: 3, area_m2: 40, inReach: null });
+    expect(told.figures.ph[0]).toEqual({ source: 'told', value: 7.1, on: null, words: '7.1' });
+  });
+});
+
+describe('what was measured counts before what was told', () => {
+  it('the last jar, before fingers', () => {
+    const feel = measure({
+      kind: 'feel',
+      site_id: 'bed',
+      taken_on: '2026-06-01',
+      note: '',
+      reading: { ball: true, ribbon_mm: 70, grain: 'neither' },
+    });
+    // 90 % sand is sand; the jar of the year before said clay.
+    const found = of({}, [jar('2025-04-01', 20, 20, 60), jar('2026-04-01', 90, 6, 4), feel]);
+    expect(found.texture).toBe('sand');
+    expect(found.figures.texture.map((figure) => figure.source)).toEqual(['jar', 'feel', 'told']);
+    expect(found.figures.texture[0]!.words).toBe('sand: 90 % sand, 6 % silt, 4 % clay');
+  });
+  it('the slowest of the holes of one day', () => {
+    // 20 cm an hour is sharp, 4 cm an hour good; a year ago it stood.
+    const found = of({}, [hole('2025-04-01', 2, 600), hole('2026-04-01', 20, 60), hole('2026-04-01', 4, 60, 1)]);
+    expect(found.drainage).toBe('well');
+    expect(found.figures.drainage[0]).toMatchObject({
+      source: 'hole',
+      on: '2026-04-01',
+      words: 'well: the water fell 4 cm an hour',
+    });
+  });
+  it('the middle of the probe’s readings', () => {
+    const found = of({ ph: 7 }, [probe('2026-04-01', 5.4), probe('2026-06-01', 5.9), probe('2026-08-01', 5.6)]);
+    expect(found.ph).toBe(5.6);
+    expect(found.figures.ph[0]!.words).toBe('5.6: 3 readings from 5.4 to 5.9');
+  });
+  it('moisture from the growing season only, by what the texture holds', () => {
+    // Sand holds 5 to 13 %: 9 % is half way, even. December's soaking is left out.
+    const found = of({ texture: 'sand', moisture: 1 }, [probe('2026-06-01', null, 9), probe('2026-12-20', null, 30)]);
+    expect(found.moisture).toBe(3);
+    expect(found.figures.moisture.map((figure) => figure.source)).toEqual(['probe', 'told', 'reckoned']);
+  });
+  it('the computed sun, and other beds’ measurements not', () => {
+    const found = of({ sun_h: 8 }, [{ ...jar('2026-04-01', 90, 6, 4), site_id: 'another' }], sun(5.2));
+    expect(found).toMatchObject({ sun_h: 5.2, sun_when: 'morning', texture: 'loam' });
+  });
+});
+
+describe('the gardener may choose which figure counts', () => {
+  it('for each value', () => {
+    const found = of({ sun_h: 8, ph: 7, counts: { sun: 'told', ph: 'told' } }, [probe('2026-04-01', 5.4)], sun(5.2));
+    expect(found).toMatchObject({ sun_h: 8, ph: 7 });
+    expect(found.figures.sun.map((figure) => figure.source)).toEqual(['told', 'computed']);
+  });
+  it('and where what was chosen is gone, the best of the rest does', () => {
+    expect(of({ texture: 'clay', counts: { texture: 'jar' } })).toMatchObject({ texture: 'clay' });
+  });
+  it('among sources that the value can have', () => {
+    expect(sourcesOf('drainage')).toEqual(['told', 'hole']);
+  });
+});
+
+describe('what is drawn', () => {
+  it('gives a bed its area', () => expect(of({ outline: rectangle(1, 1, 5, 2) }).area_m2).toBe(10));
+  it('gives a pot its top and its litres', () => {
+    const pot = {
+      shape: 'box',
+      top_cm: 100,
+      across_cm: 50,
+      base_cm: 100,
+      depth_cm: 40,
+      count: 2,
+      material: 'wood',
+      exposure: 'open',
+      winter: 'school',
+    } as const;
+    const found = of({ kind: 'container', volume_l: 9, area_m2: 9, pot });
+    expect(found.area_m2).toBeCloseTo(1);
+    expect(found.volume_l).toBeCloseTo(400);
+  });
+  it('says whether the hose reaches', () => {
+    const tap: Thing = { id: 't', revision: 0, kind: 'tap', name: 'Tap', points: [[0, 0]], traits: { hose_m: 5 } };
+    expect(of({ outline: rectangle(0, 0, 4, 3) }, [], null, [tap]).inReach).toBe(true);
+    expect(of({ outline: rectangle(0, 0, 4, 3.1) }, [], null, [tap]).inReach).toBe(false);
+  });
+});
+
+it('says how and when', () => {
+  expect(basisWords({ source: 'jar', on: '2026-05-04' })).toBe('jar test, 4 May 2026');
+  expect(basisWords({ source: 'computed', on: null })).toBe('computed from the yard’s drawing');
+});
