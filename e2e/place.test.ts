@@ -352,7 +352,10 @@ describe('measuring a bed', () => {
   it('sulfur in safe doses, or another plant; and volumes in bags', async () => {
     await page.addInitScript(() => localStorage.setItem('outwash-units', 'metric'));
     await openSite(KETTLE, 'The swale');
-    await page.getByRole('group', { name: 'pH' }).getByLabel(/as you told it/).check();
+    await page
+      .getByRole('group', { name: 'pH' })
+      .getByLabel(/as you told it/)
+      .check();
     await page.getByText('It is 5.6 now, in loam.').waitFor();
     await set(page.getByLabel('pH wanted'), '5');
     // From 5.6 on 20 m² of loam: 0.6 × 100 g × 20 = 1.2 kg.

@@ -32,6 +32,9 @@ describe('routes', () => {
     ['DELETE', `${KETTLE}/sites/none`],
     ['DELETE', `${KETTLE}/plantings/none`],
     ['DELETE', `${KETTLE}/targets/none`],
+    ['DELETE', `${KETTLE}/things/none`],
+    ['DELETE', `${KETTLE}/measures/none`],
+    ['POST', `${KETTLE}/sites/none/probe`],
   ])('%s %s is a 404 with a sentence', async (method, path) => {
     const { status, body } = await app.call(method, path, method === 'POST' ? {} : undefined);
     expect(status).toBe(404);
@@ -108,5 +111,87 @@ describe('routes', () => {
     const strange = await app.call('POST', '/api/gardens/import', { ...file, format: 'something-else' });
     expect(strange.body.fields.format).toBe('This is not an Outwash garden file.');
     await app.call('DELETE', '/api/gardens/kettle-pond-commons-2');
+  });
+});
+
+describe('the survey', () => {
+  const tap = { kind: 'tap', name: 'Butt', points: [[2, 2]], traits: { hose_m: 8 } };
+  it('draws, changes and removes things, each to be undone', async () => {
+    const drawn = await app.call('POST', `${KETTLE}/things`, [tap]);
+    const thing = drawn.body.things.at(-1);
+    expect(thing).toMatchObject(tap);
+    const { id, revision, ...fields } = thing;
+    const longer = await app.call('PUT', `${KETTLE}/things/${id}`, { revision, fields: { ...fields, traits: { hose_m: 30 } } });
+    expect(longer.body.things.at(-1).traits.hose_m).toBe(30);
+    const late = await app.call('PUT', `${KETTLE}/things/${id}`, { revision, fields });
+    expect(late.status).toBe(409);
+    expect(late.body.current.traits.hose_m).toBe(30);
+    await app.call('DELETE', `${KETTLE}/things/${id}`);
+    for (let i = 0; i < 3; i++) await app.call('POST', `${KETTLE}/undo`, {});
+    expect((await kettle()).things).toEqual(drawn.body.things.slice(0, -1));
+  });
+  it.each([
+    ['a hose too long', { ...tap, traits: { hose_m: 900 } }, 'Give the length of the hose in metres from 0 to 200.'],
+    [
+      'a tap in two places',
+      {
+        ...tap,
+        points: [
+          [1, 1],
+          [2, 2],
+        ],
+      },
+      'It stands at one point.',
+    ],
+    [
+      'a house of two corners',
+      {
+        kind: 'building',
+        name: 'Hut',
+        points: [
+          [1, 1],
+          [2, 2],
+        ],
+        traits: { height_m: 2, base_m: 0, lets_through: 0 },
+      },
+      'An area needs three corners.',
+    ],
+  ])('refuses %s in a sentence', async (_, thing, words) => {
+    const { status, body } = await app.call('POST', `${KETTLE}/things`, [thing]);
+    expect(status).toBe(422);
+    expect(body.message).toBe(words);
+  });
+  it('writes measurements down, and refuses a day that is none', async () => {
+    const site_id = (await kettle()).sites[0].id;
+    const hole = { kind: 'hole', site_id, taken_on: '2026-05-04', note: '', reading: { drop_cm: 9, minutes: 60 } };
+    const before = (await kettle()).measures.length;
+    expect((await app.call('POST', `${KETTLE}/measures`, hole)).body.measures).toHaveLength(before + 1);
+    const never = await app.call('POST', `${KETTLE}/measures`, { ...hole, taken_on: '2026-02-30' });
+    expect(never.body.fields.taken_on).toBe('That day is not in the calendar.');
+    expect((await app.call('POST', `${KETTLE}/measures`, { ...hole, site_id: 'gone' })).status).toBe(404);
+    expect((await app.call('POST', `${KETTLE}/undo`, {})).body.measures).toHaveLength(before);
+  });
+  it('removing a bed takes its measurements, and undo brings them back in their order', async () => {
+    const before = await kettle();
+    await app.call('DELETE', `${KETTLE}/sites/${before.sites[0].id}`);
+    expect((await kettle()).measures.length).toBeLessThan(before.measures.length);
+    const after = (await app.call('POST', `${KETTLE}/undo`, {})).body;
+    expect(after.measures.map((row: { id: string }) => row.id)).toEqual(before.measures.map((row: { id: string }) => row.id));
+    expect(after.sites.map((row: { id: string }) => row.id)).toEqual(before.sites.map((row: { id: string }) => row.id));
+  });
+  it('a drawing that makes a bed of a pot is refused', async () => {
+    const { yard } = (await kettle()).garden;
+    const beds = [{ name: 'South bank', kind: 'container', outline: [[1, 1]] }];
+    const { status, body } = await app.call('PUT', `${KETTLE}/drawing`, { yard, things: [], beds });
+    expect(status).toBe(422);
+    expect(body.message).toBe('South bank is a bed here and a container in the file.');
+  });
+  it('a picture is a picture, and no larger than it may be', async () => {
+    const picture = (data: string) => app.call('POST', `${KETTLE}/pictures`, { data });
+    expect((await picture('data:text/html;base64,PGI+')).body.message).toBe('A picture is a PNG, JPEG or WebP.');
+    expect((await picture(`data:image/png;base64,${'A'.repeat(1_600_000)}`)).status).toBe(422);
+    const { body } = await picture('data:image/png;base64,AAAA');
+    expect((await app.call('GET', `${KETTLE}/pictures/${body.picture}`)).body.data).toBe('data:image/png;base64,AAAA');
+    expect((await app.call('GET', `${KETTLE}/pictures/none`)).status).toBe(404);
   });
 });

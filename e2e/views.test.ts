@@ -9,6 +9,10 @@ const VIEWS = [
   ['/', 'Gardens'],
   ['/gardens/new', 'A new garden'],
   ['/gardens/kettle-pond-commons/place', 'Beds and containers'],
+  ['/gardens/kettle-pond-commons/place/yard', 'Yard plan'],
+  ['/gardens/kettle-pond-commons/place/sun', 'Sun over the yard'],
+  ['/gardens/kettle-pond-commons/place/around', 'Around the garden'],
+  ['/gardens/fourth-floor-brickyard-row/place/yard', 'Yard plan'],
   ['/gardens/kettle-pond-commons/targets', 'Targets'],
   ['/gardens/kettle-pond-commons/match', 'Match'],
   ['/gardens/kettle-pond-commons/plan', 'Plan'],
@@ -46,18 +50,26 @@ describe.each([1280, 390])('every view at %i px', (width) => {
 });
 
 describe('dusk', () => {
-  it.each(['season', 'match', 'place', 'plan', 'targets', 'library', 'library/plants/asclepias-incarnata'])(
-    'is as readable in %s',
-    async (view) => {
-      const page = await openPage(browser);
-      await page.addInitScript(() => localStorage.setItem('outwash-theme', 'dusk'));
-      await page.goto(`${app.url}/gardens/kettle-pond-commons/${view}`);
-      await page.getByRole('heading', { level: 1 }).waitFor();
-      expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
-      await expectAccessible(page, `${view} at dusk`);
-      await page.context().close();
-    },
-  );
+  it.each([
+    'season',
+    'match',
+    'place',
+    'place/yard',
+    'place/sun',
+    'place/around',
+    'plan',
+    'targets',
+    'library',
+    'library/plants/asclepias-incarnata',
+  ])('is as readable in %s', async (view) => {
+    const page = await openPage(browser);
+    await page.addInitScript(() => localStorage.setItem('outwash-theme', 'dusk'));
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/${view}`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
+    await expectAccessible(page, `${view} at dusk`);
+    await page.context().close();
+  });
 });
 
 describe('reasons and dialogs', () => {
@@ -81,6 +93,31 @@ describe('reasons and dialogs', () => {
     await page.getByRole('dialog').getByLabel('Name').waitFor();
     await expectAccessible(page, 'bed form');
     expect(page.faults).toEqual([]);
+    await page.context().close();
+  });
+  it.each([
+    [1280, 'kettle-pond-commons', 'Under the oaks'],
+    [390, 'kettle-pond-commons', 'The swale'],
+    [390, 'fourth-floor-brickyard-row', 'Corner pot'],
+  ])('at %i px the measuring of %s, %s, with every sheet open', async (width, garden, name) => {
+    const page = await openPage(browser, width);
+    await page.goto(`${app.url}/gardens/${garden}/place`);
+    await page.getByRole('link', { name, exact: true }).click();
+    await page.getByRole('heading', { level: 1, name }).waitFor();
+    for (const sheet of await page.locator('main details > summary').all()) await sheet.click();
+    await expectAccessible(page, `${name} at ${width}`);
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(overflow, 'sideways scroll').toBeLessThanOrEqual(0);
+    await page.context().close();
+  });
+  it('things and beds of the yard, when chosen', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/kettle-pond-commons/place/yard`);
+    for (const name of ['White oak', 'Tool shed', 'Autumn-olive', 'South bank']) {
+      await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+      await page.getByRole('complementary', { name: 'Reasons' }).getByLabel('Name').waitFor();
+      await expectAccessible(page, name);
+    }
     await page.context().close();
   });
 });

@@ -18,8 +18,10 @@ async function shoot(
   const page = await openPage(browser, width, width === 390 ? 844 : 800);
   await page.goto(app.url + path);
   await page.getByText(ready).first().waitFor();
-  if (await page.getByRole('slider').count()) await page.getByRole('slider').fill('13');
+  const ribbon = page.getByRole('slider', { name: 'Half-month shown' });
+  if (await ribbon.count()) await ribbon.fill('13');
   await act?.(page);
+  await page.evaluate(() => scrollTo(0, 0));
   await page.waitForTimeout(400);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await page.context().close();
@@ -28,7 +30,13 @@ async function shoot(
 
 await shoot('gardens', '/', 'Kettle Pond Commons');
 await shoot('place', `${KETTLE}/place`, 'South bank');
-await shoot('bed', `${KETTLE}/place`, 'South bank', (page) => page.getByRole('button', { name: 'Change The swale' }).click());
+await shoot('bed', `${KETTLE}/place`, 'South bank', async (page) => {
+  await page.getByRole('link', { name: 'Under the oaks', exact: true }).click();
+  await page.getByRole('group', { name: 'Direct sun in the growing season' }).scrollIntoViewIfNeeded();
+});
+await shoot('yard', `${KETTLE}/place/yard`, 'Yard plan', (page) => page.getByRole('button', { name: /^White oak/ }).click());
+await shoot('sun', `${KETTLE}/place/sun`, 'Computed for 24 half-months.');
+await shoot('around', `${KETTLE}/place/around`, 'To clear first');
 await shoot('targets', `${KETTLE}/targets`, 'Monarch', (page) =>
   page
     .getByRole('button', { name: /Great spangled/ })

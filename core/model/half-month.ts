@@ -4,7 +4,8 @@
  */
 export const HALF_MONTHS = 24;
 
-const MONTH_NAMES = [
+/** The months in words, January first. */
+export const MONTH_NAMES = [
   'January',
   'February',
   'March',
@@ -18,6 +19,8 @@ const MONTH_NAMES = [
   'November',
   'December',
 ] as const;
+/** The months by their first three letters, as columns are headed. */
+export const SHORT_MONTHS = MONTH_NAMES.map((name) => name.slice(0, 3));
 const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 
 /** Day of the year before the first of each month (0 for January). */

@@ -5,7 +5,7 @@ import { livesThroughWinter, zoneIndex } from '../climate/zones';
 import { isListed } from '../gates/status';
 import { DIMENSIONS, type FitSite } from '../fit/dimensions';
 import type { GardenFields } from '../model/garden';
-import { dayName } from '../model/half-month';
+import { dayName, MONTH_NAMES } from '../model/half-month';
 import type { Library } from '../model/reference';
 import { HALF_ZONES } from '../model/vocabulary';
 import { springDelay } from '../climate/shift';
@@ -29,20 +29,6 @@ const ANY_BED: FitSite = {
   salt: 'none',
   pot: null,
 };
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 const marked = (count: number) => (count === 0 ? 'no plant is' : count === 1 ? 'one plant is' : `${count} plants are`);
 const examples = (rows: readonly PlantHere[]) =>
   rows.length === 0
@@ -115,7 +101,7 @@ export function consequences(value: PlaceValue, library: Library, almanac: Alman
     }
     case 'rain': {
       const bed = waterYear({ ...ANY_BED, runoff: 'none' }, climate.months);
-      const thirsty = bed.flatMap((share, month) => (share < 0.45 ? [MONTHS[month]!] : []));
+      const thirsty = bed.flatMap((share, month) => (share < 0.45 ? [MONTH_NAMES[month]!] : []));
       const total = climate.months.reduce((sum, row) => sum + row.rain_mm, 0);
       return [
         `${Math.round(total)} mm (${Math.round(total / 25.4)} in) a year${garden.rain_mm ? ', by your own gauge' : ''}.`,

@@ -3,7 +3,7 @@ import type { Measure, MeasureFields, Thing } from '../model/yard';
 import type { BedSun } from '../sun/bed-sun';
 import { rectangle } from '../testing/worked-yard';
 import { site } from '../testing/worked-garden';
-import { basisWords, measuredSite, sourcesOf } from './measured';
+import { basisWords, measuredSite } from './measured';
 
 const months = Array.from({ length: 12 }, () => ({ rain_mm: 90, et0_mm: 70 }));
 const place = { lat: 40, lon: -75, last_frost: '04-20', first_frost: '10-25', months };
@@ -52,7 +52,7 @@ describe('what was measured counts before what was told', () => {
     expect(found.figures.drainage[0]).toMatchObject({
       source: 'hole',
       on: '2026-04-01',
-      words: 'well: the water fell 4 cm an hour',
+      words: 'well: the water fell 4 cm (1.6 in) an hour',
     });
   });
   it('the middle of the probe’s readings', () => {
@@ -80,9 +80,6 @@ describe('the gardener may choose which figure counts', () => {
   });
   it('and where what was chosen is gone, the best of the rest does', () => {
     expect(of({ texture: 'clay', counts: { texture: 'jar' } })).toMatchObject({ texture: 'clay' });
-  });
-  it('among sources that the value can have', () => {
-    expect(sourcesOf('drainage')).toEqual(['told', 'hole']);
   });
 });
 

@@ -2,7 +2,7 @@ import type { Garden, Site } from '../model/garden';
 import type { SiteSource, SiteValue } from '../model/vocabulary';
 import type { Measure, MeasureKind, MeasureOf, Thing } from '../model/yard';
 import { dateName } from '../model/half-month';
-import { DRAINAGES, SITE_SOURCES } from '../model/vocabulary';
+import { DRAINAGES } from '../model/vocabulary';
 import { drainageOf, drainRate } from '../soil/drainage';
 import { moistureStep, probeSummary } from '../soil/probe';
 import { feelTexture, jarFractions, plainTexture, textureClass } from '../soil/texture';
@@ -108,7 +108,7 @@ function drainageFigures(site: Site, measures: readonly Measure[]): Figure<Site[
       source: 'hole',
       value: drainageOf(slowest.reading),
       on: slowest.taken_on,
-      words: `${drainageOf(slowest.reading)}: the water fell ${Number(rate.toFixed(rate < 10 ? 1 : 0))} cm an hour`,
+      words: `${drainageOf(slowest.reading)}: the water fell ${Number(rate.toFixed(rate < 10 ? 1 : 0))} cm (${(rate / 2.54).toFixed(1)} in) an hour`,
     });
   }
   return ranked('drainage', figures, site.counts.drainage);
@@ -231,7 +231,6 @@ const SOURCE_WORDS: Record<SiteSource, string> = {
   reckoned: 'reckoned from rain and soil',
 };
 export const sourceWords = (source: SiteSource) => SOURCE_WORDS[source];
-export const sourcesOf = (value: SiteValue): readonly SiteSource[] => SITE_SOURCES[value];
 
 /** How and when a value that counts was come by: `jar test, 4 May 2026`. */
 export function basisWords({ source, on }: Pick<Figure<unknown>, 'source' | 'on'>): string {

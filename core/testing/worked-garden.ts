@@ -1,3 +1,4 @@
+import { FRESH_SITE } from '../yard/fresh';
 import { almanacFor } from '../almanac/almanac';
 import type { CoverageInput } from '../coverage/coverage';
 import type { GardenFields, Planting, Site } from '../model/garden';
@@ -120,30 +121,7 @@ export const GARDEN: GardenFields = {
 };
 
 export function site(id: string, over: Partial<Site> = {}): Site {
-  return {
-    id,
-    revision: 0,
-    name: id,
-    kind: 'bed',
-    area_m2: 40,
-    volume_l: null,
-    sun_h: 8,
-    sun_when: 'all-day',
-    texture: 'loam',
-    drainage: 'well',
-    ph: 6.5,
-    moisture: 3,
-    salt: 'none',
-    features: [],
-    richness: 'medium',
-    runoff: 'none',
-    outline: [],
-    height_m: 0,
-    pot: null,
-    counts: {},
-    notes: '',
-    ...over,
-  };
+  return { ...FRESH_SITE, id, revision: 0, name: id, area_m2: 40, sun_h: 8, ph: 6.5, ...over };
 }
 
 export function planting(id: string, plantId: string, count: number, over: Partial<Planting> = {}): Planting {

@@ -31,13 +31,6 @@ export function addMeasure(db: Connection, gardenId: string, fields: MeasureFiel
   record(db, gardenId, label, ({ write }) => write('measure', { ...fields, id: newId(), revision: 0 }));
 }
 
-export function updateMeasure(db: Connection, gardenId: string, id: string, revision: number, fields: MeasureFields) {
-  mustRead(db, 'site', gardenId, fields.site_id, 'bed');
-  record(db, gardenId, 'Change a measurement', ({ write }) =>
-    write('measure', revised(db, 'measure', gardenId, id, revision, fields, 'measurement')),
-  );
-}
-
 export function removeMeasure(db: Connection, gardenId: string, id: string) {
   mustRead(db, 'measure', gardenId, id, 'measurement');
   record(db, gardenId, 'Strike a measurement', ({ remove }) => remove('measure', id));

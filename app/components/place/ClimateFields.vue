@@ -2,7 +2,7 @@
 import { frostRange } from '~~/core/climate/place';
 import { frostFree } from '~~/core/climate/frost';
 import { GardenFields } from '~~/core/model/garden';
-import { dayName } from '~~/core/model/half-month';
+import { dayName, SHORT_MONTHS } from '~~/core/model/half-month';
 import type { Region } from '~~/core/model/reference';
 import { UNITS } from '~~/core/model/units';
 import { HUMIDITIES, SUMMERS } from '~~/core/model/vocabulary';
@@ -14,7 +14,6 @@ const draft = defineModel<
 const props = defineProps<{ region: Region | undefined; errors: Record<string, string>; rain: readonly number[] }>();
 const view = useViewStore();
 const unit = computed(() => UNITS[view.units].rain);
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const asRegion = (list: readonly string[], own: string | undefined) => [
   { value: null, words: own ? `as the region: ${own}` : 'as the region' },
   ...list.map((value) => ({ value, words: value })),
@@ -79,7 +78,7 @@ function setRain(month: number, mm: number | null) {
           v-for="(mm, m) in draft.rain_mm ?? rain"
           :key="m"
           :model-value="mm"
-          :label="`${MONTHS[m]}`"
+          :label="`${SHORT_MONTHS[m]}`"
           :unit="unit"
           :error="errors[`rain_mm.${m}`]"
           @update:model-value="setRain(m, $event)"

@@ -180,7 +180,7 @@ const household = climate;
       </div>
       <ColdestNight v-if="revision !== null" v-model="draft.half_zone" :error="errors.half_zone" />
       <ClimateFields v-model="climate" :region="profile" :errors="errors" :rain="rain" />
-      <p v-if="revision !== null" class="flex flex-wrap gap-x-3 text-sm">
+      <p v-if="revision !== null" class="flex flex-wrap gap-x-4 gap-y-2 text-sm">
         <span class="text-quiet">What it changes:</span>
         <button
           v-for="[value, words] in CHANGES"

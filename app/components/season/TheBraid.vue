@@ -2,7 +2,7 @@
 import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { braid, type Reach, type Strand } from '~~/core/season/braid';
 import { gapLabel, gapSentence, needName } from '~~/core/offers/words';
-import { halfMonthName, HALF_MONTHS } from '~~/core/model/half-month';
+import { halfMonthName, HALF_MONTHS, SHORT_MONTHS } from '~~/core/model/half-month';
 import {
   cellOf,
   confluence,
@@ -32,7 +32,6 @@ const size = computed(() => sizeFor(channels.value.length));
 const flow = computed(() => confluence(rows.value, height.value, frame.value));
 const hereOf = (target: string) => garden.almanac!.targets.get(target)!;
 const COLOURS = { host: 'var(--host)', nectar: 'var(--nectar)', shelter: 'var(--shelter)', special: 'var(--special)' };
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const helpSeen = useLocalStorage('outwash-braid-help-seen', false);
 
 /** Baseline of a channel's name: beside it, or above it on a phone. */
@@ -113,7 +112,7 @@ function onKey(event: KeyboardEvent) {
     >
       <svg :viewBox="`0 0 ${width} ${height}`" class="block w-full" :aria-hidden="true">
         <BraidWeaves />
-        <g v-for="(month, m) in MONTHS" :key="month">
+        <g v-for="(month, m) in SHORT_MONTHS" :key="month">
           <line :x1="xOf(m * 2)" :x2="xOf(m * 2)" y1="18" :y2="height - 4" stroke="var(--line)" stroke-width="0.7" />
           <text :x="xOf(m * 2 + 1)" y="13" text-anchor="middle" font-size="12" fill="var(--quiet)">
             {{ narrow ? month[0] : month }}

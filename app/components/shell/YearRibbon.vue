@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { frostFree, growingDaysLeft } from '~~/core/climate/frost';
-import { dayName, firstDay, halfMonthName, HALF_MONTHS, lastDay } from '~~/core/model/half-month';
+import { dayName, firstDay, halfMonthName, HALF_MONTHS, lastDay, SHORT_MONTHS } from '~~/core/model/half-month';
 
 const garden = useGardenStore();
 const view = useViewStore();
@@ -28,7 +28,6 @@ const ridge = computed(() => {
   }
   return `${path} L${WIDTH},${py} L${WIDTH},${GROUND - 3} Z`;
 });
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const flowering = computed(
   () => `${halfMonthName(view.halfMonth)}: ${view.area(garden.ridge[view.halfMonth] ?? 0)} of the plan in flower`,
 );
@@ -92,7 +91,7 @@ const seasonWords = computed(() =>
       />
     </div>
     <div class="grid grid-cols-12 text-center text-xs text-quiet" aria-hidden="true">
-      <span v-for="month in MONTHS" :key="month"
+      <span v-for="month in SHORT_MONTHS" :key="month"
         ><span class="md:hidden">{{ month[0] }}</span
         ><span class="hidden md:inline">{{ month }}</span></span
       >

@@ -43,6 +43,9 @@ const perArea = (g_m2: number) =>
           the next dose. The dust hurts eyes and lungs: wear a mask and goggles, choose a still day, keep children and pets away,
           and follow the label.
         </p>
+        <p v-if="plan.material === 'sulfur'" class="text-sm text-quiet">
+          Another school digs in acid leaf mould or composted bark, peat-free: gentle, and to be given again every other year.
+        </p>
       </template>
     </div>
   </div>

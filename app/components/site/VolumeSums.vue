@@ -31,6 +31,13 @@ const pot = computed(() => (props.site.kind === 'container' ? props.site.pot : n
 const litres = computed(() =>
   pot.value ? mixLitres(pot.value) : props.site.kind === 'bed' && depth.value ? layerLitres(props.site.area_m2, depth.value) : 0,
 );
+const note = computed(() =>
+  pot.value
+    ? 'Fresh mix, to a thumb’s breadth below the rim, with a tenth for settling.'
+    : material.value === 'compost' && props.site.richness === 'rich'
+      ? 'This bed is rich already: with more, tall natives flop.'
+      : chosen.value.note,
+);
 const volume = computed(() =>
   litres.value >= 200
     ? view.units === 'us'
@@ -55,9 +62,7 @@ const volume = computed(() =>
     <p v-else-if="litres > 0" class="mt-2" role="status">
       <strong>{{ volume }}{{ pot ? ' of potting mix' : ` of ${material}` }}</strong
       ><template v-if="bag && bag > 0">: {{ bags(litres, bag) }} bags</template>.
-      <span class="text-sm text-quiet">{{
-        pot ? 'Fresh mix, to a thumb’s breadth below the rim, with a tenth for settling.' : chosen.note
-      }}</span>
+      <span class="text-sm text-quiet">{{ note }}</span>
     </p>
   </div>
 </template>

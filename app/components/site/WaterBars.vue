@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { SHORT_MONTHS } from '~~/core/model/half-month';
 import { stepOfShare, waterYear } from '~~/core/soil/water-year';
 import type { MeasuredSite } from '~~/core/survey/measured';
 
 /** Moisture of a bed through the year, reckoned from rain, thirst and soil, without watering. */
 const props = defineProps<{ site: MeasuredSite }>();
 const garden = useGardenStore();
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const WORDS = ['', 'dry', 'fairly dry', 'even', 'moist', 'wet'];
 const months = computed(() =>
   waterYear(props.site, garden.climate!.months).map((share) => ({ share, step: stepOfShare(share) })),
@@ -21,7 +21,7 @@ const months = computed(() =>
           <span class="block" :style="{ height: `${100 * (1 - Math.min(1.3, month.share) / 1.3)}%` }" />
           <span class="block bg-special" :style="{ height: `${(100 * Math.min(1.3, month.share)) / 1.3}%` }" />
         </span>
-        <span>{{ MONTHS[m] }}</span>
+        <span>{{ SHORT_MONTHS[m] }}</span>
         <span class="text-quiet">{{ WORDS[month.step] }}</span>
       </li>
     </ol>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { SHORT_MONTHS } from '~~/core/model/half-month';
 import { byMonth } from '~~/core/sun/bed-sun';
 
 /** Hours of direct sun on every drawn bed by month, before and after solar noon, and as trees grow. */
 const props = defineProps<{ years: number }>();
 const garden = useGardenStore();
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const WHEN = { 'all-day': 'through the day', morning: 'before noon', midday: 'around midday', afternoon: 'after noon' };
 const rows = computed(() => {
   const sun = garden.bedSun(props.years);
@@ -28,7 +28,7 @@ const h = (hours: number) => hours.toFixed(1);
         <tr>
           <th scope="col">Site</th>
           <th scope="col">Noon</th>
-          <th v-for="month in MONTHS" :key="month" scope="col" class="text-right!">{{ month }}</th>
+          <th v-for="month in SHORT_MONTHS" :key="month" scope="col" class="text-right!">{{ month }}</th>
           <th scope="col" class="text-right!">Season</th>
           <th scope="col" class="text-right!">Now, in 5, in 10 years</th>
         </tr>

@@ -14,7 +14,7 @@ import type { Site } from '~~/core/model/garden';
 import type { Point, Thing, YardFields } from '~~/core/model/yard';
 import { moved, rectangleOf, snapped } from '~~/core/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
-import { extentOf, siteMarks, thingMarks, type Mark } from './yard-marks';
+import { extentOf, gridStep, siteMarks, thingMarks, type Mark } from './yard-marks';
 import { northMarks, scaleMarks } from './yard-svg';
 
 /** What is chosen in the drawing. */
@@ -80,16 +80,16 @@ const placed = <T extends { id: string }>(row: T, key: 'points' | 'outline'): T 
   dragged.value?.id === row.id ? { ...row, [key]: dragged.value.points } : row;
 
 const STEP = computed(() => (view.units === 'us' ? 0.3048 / 2 : 0.1));
-const gridStep = computed(() => (view.units === 'us' ? 3.048 : 2));
+const between = computed(() => gridStep(props.yard, view.units));
 const gridLines = computed(() => {
   const lines: Point[][] = [];
   const { width_m, depth_m } = props.yard;
-  for (let x = gridStep.value; x < width_m; x += gridStep.value)
+  for (let x = between.value; x < width_m; x += between.value)
     lines.push([
       [x, 0],
       [x, depth_m],
     ]);
-  for (let y = gridStep.value; y < depth_m; y += gridStep.value)
+  for (let y = between.value; y < depth_m; y += between.value)
     lines.push([
       [0, y],
       [width_m, y],
@@ -98,7 +98,7 @@ const gridLines = computed(() => {
 });
 const furniture = computed(() => [
   ...northMarks(extent.value, props.yard.north_deg),
-  ...scaleMarks(extent.value, gridStep.value, view.distance(gridStep.value)),
+  ...scaleMarks(extent.value, between.value, view.distance(between.value)),
 ]);
 
 interface Drawn {

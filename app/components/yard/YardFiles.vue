@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { GeoJsonFault, yardFromGeoJson, yardToGeoJson } from '~~/core/yard/geojson';
-import { extentOf, siteMarks, thingMarks } from './yard-marks';
+import { extentOf, gridStep, siteMarks, thingMarks } from './yard-marks';
 import { northMarks, scaleMarks, yardSvg } from './yard-svg';
 
 /** The yard out as PNG, SVG and GeoJSON, and in as GeoJSON. */
@@ -11,31 +11,20 @@ const view = useViewStore();
 const notices = useNoticesStore();
 const ink = useInk();
 
-function save(name: string, href: string) {
-  const link = document.createElement('a');
-  link.href = href;
-  link.download = `${garden.id}-${name}`;
-  link.click();
-}
-function saveText(name: string, type: string, text: string) {
-  const href = URL.createObjectURL(new Blob([text], { type }));
-  save(name, href);
-  URL.revokeObjectURL(href);
-}
 function svg() {
   const extent = extentOf(yard.yard, garden.things);
-  const step = view.units === 'us' ? 3.048 : 2;
+  const step = gridStep(yard.yard, view.units);
   const marks = [
     ...garden.sites.flatMap(siteMarks),
     ...garden.things.flatMap((thing) => thingMarks(thing, view.halfMonth, yard.yard.north_deg)),
     ...northMarks(extent, yard.yard.north_deg),
     ...scaleMarks(extent, step, view.distance(step)),
   ];
-  saveText('yard.svg', 'image/svg+xml', yardSvg(marks, extent, ink.value, `${garden.garden!.name}: the yard`));
+  saveText(`${garden.id}-yard.svg`, 'image/svg+xml', yardSvg(marks, extent, ink.value, `${garden.garden!.name}: the yard`));
 }
 function geoJson() {
   const collection = yardToGeoJson(yard.yard, garden.things, garden.sites, garden.garden!);
-  saveText('yard.geojson', 'application/geo+json', JSON.stringify(collection, null, 2));
+  saveText(`${garden.id}-yard.geojson`, 'application/geo+json', JSON.stringify(collection, null, 2));
 }
 async function takeIn(event: Event) {
   const field = event.target as HTMLInputElement;
@@ -55,7 +44,7 @@ async function takeIn(event: Event) {
     field.value = '';
   }
 }
-const picture = () => props.drawing && save('yard.png', props.drawing.picture());
+const picture = () => props.drawing && saveAs(`${garden.id}-yard.png`, props.drawing.picture());
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { block, rectangle, tree, wall } from '~~/core/testing/worked-yard';
-import { extentOf, siteMarks, thingMarks } from './yard-marks';
+import { extentOf, gridStep, siteMarks, thingMarks } from './yard-marks';
 import { northMarks, scaleMarks, yardSvg } from './yard-svg';
 
 const ink = Object.fromEntries(
@@ -39,6 +39,13 @@ describe('the drawing', () => {
   });
 });
 
+it('has a grid in round numbers of the gardener’s unit', () => {
+  expect([gridStep({ width_m: 20 }, 'metric'), gridStep({ width_m: 5 }, 'metric')]).toEqual([2, 0.5]);
+  // Ten feet and two feet.
+  expect(gridStep({ width_m: 20 }, 'us') / 0.3048).toBeCloseTo(10);
+  expect(gridStep({ width_m: 5 }, 'us') / 0.3048).toBeCloseTo(2);
+});
+
 describe('the drawing as SVG', () => {
   it('is to scale, with y down the page, and its names are safe', () => {
     const extent = { left: 0, right: 10, bottom: 0, top: 8 };
@@ -68,12 +75,12 @@ describe('the drawing as SVG', () => {
     const up = label(0) as { at: readonly number[] };
     const turned = label(90) as { at: readonly number[] };
     // With north up the N is above the arrow; with east up it is to its left.
-    expect(up.at[1]! - turned.at[1]!).toBeGreaterThan(1);
-    expect(up.at[0]! - turned.at[0]!).toBeGreaterThan(1);
+    expect(up.at[1]! - turned.at[1]!).toBeGreaterThan(0.5);
+    expect(up.at[0]! - turned.at[0]!).toBeGreaterThan(0.5);
     expect(scaleMarks(extent, 5, '5 m')[0]).toMatchObject({
       points: [
-        [0.5, 0.5],
-        [5.5, 0.5],
+        [0.3, 0.3],
+        [5.3, 0.3],
       ],
     });
   });

@@ -1,5 +1,6 @@
 import type { Site } from '~~/core/model/garden';
 import type { Point, Thing } from '~~/core/model/yard';
+import type { UnitSystem } from '~~/core/model/units';
 import { inLeaf } from '~~/core/sun/obstructions';
 import { directionOf, middleOf } from '~~/core/yard/geometry';
 
@@ -156,7 +157,7 @@ export function thingMarks(thing: Thing, halfMonth: number, north_deg: number): 
           weight: 1,
           dash: [2, 6],
         },
-        { shape: 'circle', at: middle, radius: SMALLEST_M, fill: 'press', strength: 1, stroke: 'press', weight: 1 },
+        { shape: 'circle', at: middle, radius: SMALLEST_M / 2, fill: 'press', strength: 1, stroke: 'press', weight: 1 },
         name('press', [middle[0], middle[1] + 0.6]),
       ];
     case 'slope':
@@ -198,6 +199,12 @@ export function siteMarks(site: Pick<Site, 'name' | 'kind' | 'outline' | 'area_m
     { shape: 'circle', at: middle, radius, fill: 'thin', strength: 0.3, stroke: 'thin', weight: 2 },
     { ...label, at: [middle[0], middle[1] + radius + 0.25] },
   ];
+}
+
+/** Metres between the lines of the grid: a round number of the gardener's unit, finer in a small yard. */
+export function gridStep(yard: { width_m: number }, units: UnitSystem): number {
+  const small = yard.width_m < 8;
+  return units === 'us' ? (small ? 0.6096 : 3.048) : small ? 0.5 : 2;
 }
 
 export interface Extent {

@@ -7,7 +7,7 @@ const n = (value: number) => Number(value.toFixed(2));
 /** The north arrow as marks, in the upper right corner of what is shown. */
 export function northMarks(extent: Extent, north_deg: number): Mark[] {
   const [dx, dy] = directionOf(0, north_deg);
-  const size = Math.max(1, (extent.right - extent.left) * 0.035);
+  const size = (extent.right - extent.left) * 0.03;
   const [x, y] = [extent.right - size * 1.5, extent.top - size * 2];
   return [
     {
@@ -37,7 +37,8 @@ export function northMarks(extent: Extent, north_deg: number): Mark[] {
 
 /** A scale bar as marks, in the lower left corner: `metres` long, with its words. */
 export function scaleMarks(extent: Extent, metres: number, words: string): Mark[] {
-  const [x, y] = [extent.left + 0.5, extent.bottom + 0.5];
+  const inset = (extent.right - extent.left) * 0.015;
+  const [x, y] = [extent.left + inset, extent.bottom + inset];
   return [
     {
       shape: 'line',
@@ -48,7 +49,7 @@ export function scaleMarks(extent: Extent, metres: number, words: string): Mark[
       stroke: 'ink',
       weight: 3,
     },
-    { shape: 'label', at: [x + metres / 2, y + 0.5], text: words, ink: 'ink', size: 11 },
+    { shape: 'label', at: [x + metres / 2, y + inset], text: words, ink: 'ink', size: 11 },
   ];
 }
 

@@ -36,11 +36,7 @@ async function save(file: ReferenceFile) {
     said.value = error.message;
     return;
   }
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
-  link.download = file;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  saveText(file, 'text/csv', text);
 }
 async function read(file: ReferenceFile, event: Event) {
   const input = event.target as HTMLInputElement;

@@ -9,6 +9,8 @@ import { lightPicture, LIGHT_STEPS } from '~/components/sun/light-picture';
 const garden = useGardenStore();
 const yard = useYardStore();
 const view = useViewStore();
+const drawing = useTemplateRef<{ picture: () => string }>('drawing');
+const savePicture = () => saveAs(`${garden.id}-sun.png`, drawing.value!.picture());
 type Show = 'half-month' | 'season' | 'day';
 const show = ref<Show>('half-month');
 const SHOWN: { value: Show; words: string }[] = [
@@ -23,7 +25,7 @@ const YEARS = [
 ];
 const drawn = computed(() => garden.siteRecords.some((site) => site.outline.length > 0));
 const anything = computed(() => drawn.value || garden.things.length > 0);
-onMounted(() => anything.value && yard.stale && yard.survey());
+onMounted(() => anything.value && (yard.stale || yard.done < 24) && yard.survey());
 watch(
   () => yard.stale,
   (stale) => stale && anything.value && yard.survey(),
@@ -130,9 +132,11 @@ const described = computed(() => {
       <p class="mt-1 text-sm text-quiet">
         {{ show === 'season' ? 'Mean of the growing season' : `${halfMonthName(view.halfMonth)}, as the year’s handle stands` }};
         hours of direct sun a day on level ground.
+        <button class="link ml-3" @click="savePicture">PNG</button>
       </p>
       <div class="mt-2 border border-line">
         <YardDrawing
+          ref="drawing"
           :yard="yard.yard"
           :things="shading"
           :sites="garden.sites"

@@ -1,0 +1,14 @@
+/** Hands a file to the person to keep; `href` is a data or object URL. */
+export function saveAs(name: string, href: string) {
+  const link = document.createElement('a');
+  link.href = href;
+  link.download = name;
+  link.click();
+}
+
+/** Hands a text to the person as a file of its type. */
+export function saveText(name: string, type: string, text: string) {
+  const href = URL.createObjectURL(new Blob([text], { type }));
+  saveAs(name, href);
+  URL.revokeObjectURL(href);
+}
