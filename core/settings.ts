@@ -34,11 +34,11 @@ export const SETTINGS = {
   sun: {
     /** Altitude (degrees) from which the sun counts: lower it is dimmed by haze and hills. Judgement. */
     horizonDeg: 3,
-    /** Steps of the yard's raster, and of a bed's figure. Ten minutes hold an hour's figure to a twentieth. */
+    /** Steps (minutes) of the yard's raster, and of a bed's figure, which is told to the tenth of an hour. */
     stepMinutes: 10,
-    bedStepMinutes: 12,
+    bedStepMinutes: 15,
     /** Points at which a bed's light is taken. */
-    bedPoints: 30,
+    bedPoints: 20,
     /** Half-months (March to October) that a growing season may hold when light is averaged. Judgement. */
     season: { first: 4, last: 19 },
     /** Share of the hours on one side of noon from which light is a morning's or an afternoon's. Judgement. */

@@ -8,7 +8,7 @@ import { trapsFor, type Change } from '~~/core/offers/offers';
 import { areaUse } from '~~/core/quantities/quantities';
 import { climateHere } from '~~/core/climate/place';
 import { measuredSite, type MeasuredSite } from '~~/core/survey/measured';
-import { sunOfBeds, type BedSun } from '~~/core/sun/bed-sun';
+import { lightSeason, sunOfBeds, type BedSun } from '~~/core/sun/bed-sun';
 import type { Measure, Thing } from '~~/core/model/yard';
 import { bloomRidge } from '~~/core/bloom/ridge';
 import type { LibraryProblem } from '~~/core/library/parse';
@@ -59,18 +59,21 @@ export const useGardenStore = defineStore('garden', () => {
     const row = garden.value;
     return row && [row.lat, row.lon, row.last_frost, row.first_frost, row.yard?.north_deg].join(' ');
   });
-  /** Direct sun of every drawn bed, now and in some years, by site id; kept until the drawing changes. */
-  const sunByYears = computed(() => {
+  /** Direct sun of every drawn bed by site id, kept until the drawing changes. */
+  const suns = computed(() => {
     void [skyKey.value, lit.value, things.value];
-    return new Map<number, Map<string, BedSun>>();
+    return new Map<string, Map<string, BedSun>>();
   });
-  function bedSun(years = 0): Map<string, BedSun> {
-    const kept = sunByYears.value.get(years);
+  function sunOver(years: number, halfMonths?: readonly number[]): Map<string, BedSun> {
+    const key = `${years} ${halfMonths ? 'season' : 'year'}`;
+    const kept = suns.value.get(key);
     if (kept || !garden.value?.yard) return kept ?? new Map();
-    const found = sunOfBeds(lit.value, garden.value.yard, things.value, garden.value, years);
-    sunByYears.value.set(years, found);
+    const found = sunOfBeds(lit.value, garden.value.yard, things.value, garden.value, years, halfMonths);
+    suns.value.set(key, found);
     return found;
   }
+  /** Direct sun of every drawn bed through the whole year, now or in some years, by site id. */
+  const bedSun = (years = 0) => sunOver(years);
   const region = computed(() => library.value?.regions.find((row) => row.id === garden.value?.region) ?? null);
   const climate = computed(() =>
     library.value && region.value && garden.value ? climateHere(library.value, region.value, garden.value) : null,
@@ -79,10 +82,10 @@ export const useGardenStore = defineStore('garden', () => {
   const sites = computed<MeasuredSite[]>((before) => {
     if (!climate.value || !garden.value) return before ?? [];
     const place = { ...garden.value, months: climate.value.months };
-    const sun = bedSun();
+    const sun = sunOver(0, lightSeason(garden.value));
     return unlessSame(
       before ?? [],
-      siteRecords.value.map((site) => measuredSite(site, measures.value, things.value, sun.get(site.id) ?? null, place)),
+      siteRecords.value.map((site) => measuredSite(site, measures.value, things.value, sun.get(site.id)?.season ?? null, place)),
     );
   });
   const targets = computed(() => [...(state.value?.targets ?? [])].sort((a, b) => a.priority - b.priority));

@@ -1,13 +1,13 @@
 import { frostFree, type Frosts } from '../climate/frost';
 import { firstDay, HALF_MONTHS, lastDay } from '../model/half-month';
 import type { Site } from '../model/garden';
-import type { Thing } from '../model/yard';
+import type { Point, Thing } from '../model/yard';
 import { samplePoints } from '../yard/geometry';
 import { SETTINGS } from '../settings';
 import { obstructionsOf } from './obstructions';
 import { stepHours, type DrawnYard, type SunPlace } from './raster';
-import { lightAt, shadesAt } from './shade';
-import { sunYear } from './sun-path';
+import { lightAt, shadesAt, type Shade } from './shade';
+import { sunPath } from './sun-path';
 
 /** Hours of direct sun a day in a half-month, split at solar noon; `midday` is the part within two hours of it. */
 export interface SunHours {
@@ -69,10 +69,47 @@ export function seasonOf(year: readonly SunHours[], frosts: Frosts): SeasonSun {
 
 /** What of a site its light depends on. */
 export type LitSite = Pick<Site, 'id' | 'outline' | 'height_m'>;
+const ALL_YEAR = Array.from({ length: HALF_MONTHS }, (_, h) => h);
+
+/** A drawn site as its light is taken: at points spread through it, which lie within a box. */
+interface Taken {
+  site: LitSite;
+  points: Point[];
+  left: number;
+  right: number;
+  bottom: number;
+  top: number;
+  year: SunHours[];
+}
+
+function taken(site: LitSite): Taken {
+  const points = samplePoints(site.outline, SETTINGS.sun.bedPoints);
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  return {
+    site,
+    points,
+    left: Math.min(...xs),
+    right: Math.max(...xs),
+    bottom: Math.min(...ys),
+    top: Math.max(...ys),
+    year: ALL_YEAR.map(() => ({ before: 0, after: 0, midday: 0 })),
+  };
+}
+
+/** Mean share (0–1) of direct sun on a site at one moment; only the shades that reach its box are asked. */
+function meanLight({ site, points, left, right, bottom, top }: Taken, shades: readonly Shade[]): number {
+  const near = shades.filter((one) => one.left <= right && one.right >= left && one.bottom <= top && one.top >= bottom);
+  if (near.length === 0) return 1;
+  let light = 0;
+  for (const point of points) light += lightAt(near, point, site.height_m);
+  return light / points.length;
+}
 
 /**
  * Direct sun on the drawn beds and containers of a yard, by site id: the mean over points spread through each, at
- * the height of its soil, on the middle day of every half-month, `years` from now. Sites not drawn are left out.
+ * the height of its soil, on the middle day of every half-month asked for (the others are left at nothing; a season's
+ * figure needs those of lightSeason), `years` from now. Sites not drawn are left out.
  */
 export function sunOfBeds(
   sites: readonly LitSite[],
@@ -80,30 +117,24 @@ export function sunOfBeds(
   things: readonly Thing[],
   place: SunPlace & Frosts,
   years = 0,
+  halfMonths: readonly number[] = ALL_YEAR,
 ): Map<string, BedSun> {
-  const drawn = sites
-    .filter((site) => site.outline.length > 0)
-    .map((site) => ({
-      site,
-      points: samplePoints(site.outline, SETTINGS.sun.bedPoints),
-      year: Array.from({ length: HALF_MONTHS }, (): SunHours => ({ before: 0, after: 0, midday: 0 })),
-    }));
-  sunYear(place.lat, place.lon, SETTINGS.sun.bedStepMinutes).forEach((path, h) => {
+  const drawn = sites.filter((site) => site.outline.length > 0).map(taken);
+  for (const h of drawn.length > 0 ? halfMonths : []) {
+    const path = sunPath(place.lat, place.lon, h, SETTINGS.sun.bedStepMinutes);
     const obstructions = obstructionsOf(things, h, years);
     path.forEach((sun, i) => {
       const shades = shadesAt(obstructions, sun, yard.north_deg);
       const step = stepHours(path, i);
-      for (const { site, points, year } of drawn) {
-        let light = 0;
-        for (const point of points) light += lightAt(shades, point, site.height_m);
-        const lit = (light / points.length) * step;
-        const hours = year[h]!;
+      for (const one of drawn) {
+        const lit = meanLight(one, shades) * step;
+        const hours = one.year[h]!;
         if (sun.hour < 0) hours.before += lit;
         else hours.after += lit;
         if (Math.abs(sun.hour) <= SETTINGS.sun.middayH) hours.midday += lit;
       }
     });
-  });
+  }
   return new Map(drawn.map(({ site, year }) => [site.id, { year, season: seasonOf(year, place) }]));
 }
 

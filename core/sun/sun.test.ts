@@ -260,6 +260,12 @@ describe('a bed’s sun', () => {
     const [now, later] = [0, 10].map((years) => bedSun(bed, yard, [oak], place, years)!.season.sun_h);
     expect(later!).toBeLessThan(now! - 0.3);
   });
+  it('of the season needs no more than the season', () => {
+    const oak = [tree([10, 2])];
+    const season = sunOfBeds([bed], yard, oak, place, 0, lightSeason(place)).get('bed')!;
+    expect(season.season).toEqual(bedSun(bed, yard, oak, place)!.season);
+    expect(season.year[0]).toEqual({ before: 0, after: 0, midday: 0 });
+  });
   it('is told by month as the mean of its halves', () => {
     const year = bedSun(bed, yard, [], place)!.year;
     expect(byMonth(year)[5]!.before).toBeCloseTo((year[10]!.before + year[11]!.before) / 2);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Measure, MeasureFields, Thing } from '../model/yard';
-import type { BedSun } from '../sun/bed-sun';
+import type { SeasonSun } from '../sun/bed-sun';
 import { rectangle } from '../testing/worked-yard';
 import { site } from '../testing/worked-garden';
 import { basisWords, measuredSite } from './measured';
@@ -18,9 +18,13 @@ const hole = (taken_on: string, drop_cm: number, minutes: number, n = 0) =>
   measure({ kind: 'hole', site_id: 'bed', taken_on, note: '', reading: { drop_cm, minutes } }, n);
 const probe = (taken_on: string, ph: number | null, moisture_pct: number | null = null) =>
   measure({ kind: 'probe', site_id: 'bed', taken_on, note: '', reading: { ph, moisture_pct, light_klx: null, device: 'typed' } });
-const sun = (sun_h: number): BedSun => ({ year: [], season: { sun_h, sun_when: 'morning', before: sun_h - 1, after: 1 } });
-const of = (over: Parameters<typeof site>[1], measures: Measure[] = [], computed: BedSun | null = null, things: Thing[] = []) =>
-  measuredSite(site('bed', over), measures, things, computed, place);
+const sun = (sun_h: number): SeasonSun => ({ sun_h, sun_when: 'morning', before: sun_h - 1, after: 1 });
+const of = (
+  over: Parameters<typeof site>[1],
+  measures: Measure[] = [],
+  computed: SeasonSun | null = null,
+  things: Thing[] = [],
+) => measuredSite(site('bed', over), measures, things, computed, place);
 
 describe('a site as it was told', () => {
   it('keeps what was told where nothing was measured', () => {

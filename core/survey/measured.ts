@@ -8,7 +8,7 @@ import { moistureStep, probeSummary } from '../soil/probe';
 import { feelTexture, jarFractions, plainTexture, textureClass } from '../soil/texture';
 import { potLitres, potTopM2 } from '../soil/volumes';
 import { reckonedMoisture, type WaterMonth } from '../soil/water-year';
-import type { BedSun } from '../sun/bed-sun';
+import type { SeasonSun } from '../sun/bed-sun';
 import { watchedSun } from '../sun/watched';
 import { hoseReaches } from '../yard/beside';
 import { areaOf } from '../yard/geometry';
@@ -146,14 +146,19 @@ function probeFigures(site: Site, log: readonly MeasureOf<'probe'>[], texture: S
   return { ph, moisture };
 }
 
-function sunFigures(site: Site, measures: readonly Measure[], computed: BedSun | null, place: SurveyPlace): Figure<SunValue>[] {
+function sunFigures(
+  site: Site,
+  measures: readonly Measure[],
+  computed: SeasonSun | null,
+  place: SurveyPlace,
+): Figure<SunValue>[] {
   const words = (hours: number, before: number, after: number) =>
     `${hours} h a day: ${before} before solar noon, ${after} after it`;
   const figures: Figure<SunValue>[] = [
     { source: 'told', value: { sun_h: site.sun_h, sun_when: site.sun_when }, on: null, words: `${site.sun_h} h a day` },
   ];
   if (computed) {
-    const { sun_h, sun_when, before, after } = computed.season;
+    const { sun_h, sun_when, before, after } = computed;
     figures.push({ source: 'computed', value: { sun_h, sun_when }, on: null, words: words(sun_h, before, after) });
   }
   const sheets = measures.filter((row) => row.kind === 'watch');
@@ -178,7 +183,7 @@ export function measuredSite(
   site: Site,
   measures: readonly Measure[],
   things: readonly Thing[],
-  computed: BedSun | null,
+  computed: SeasonSun | null,
   place: SurveyPlace,
 ): MeasuredSite {
   const own = measures.filter((row) => row.site_id === site.id);

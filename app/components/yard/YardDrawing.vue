@@ -128,7 +128,12 @@ const drawn = computed<Drawn[]>(() => {
 });
 /** The raster covers all but outlines and names. */
 const shapesOf = (row: Drawn) => row.marks.filter((mark) => mark.shape !== 'label');
-const labelsOf = (row: Drawn) => row.marks.filter((mark) => mark.shape === 'label');
+/** In a drawing too small for all names the beds keep theirs, and what is chosen. */
+const ROOM_FOR_NAMES = 14;
+const labelsOf = (row: Drawn) =>
+  scale.value >= ROOM_FOR_NAMES || row.chosen.kind === 'site' || isChosen(row.chosen)
+    ? row.marks.filter((mark) => mark.shape === 'label')
+    : [];
 const isChosen = (chosen: Chosen) => props.chosen?.id === chosen.id;
 const current = computed(() => drawn.value.find((row) => isChosen(row.chosen)) ?? null);
 const corners = computed(() => drawn.value.filter((row) => !isChosen(row.chosen)).flatMap((row) => [...row.points]));

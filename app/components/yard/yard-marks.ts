@@ -109,6 +109,13 @@ function fenceTicks(points: readonly Point[]): Mark[] {
   return ticks;
 }
 
+/** The middle of a line's longest stretch, where its name stands on it. */
+function longestMiddle(line: readonly Point[]): Point {
+  const stretches = line.slice(1).map((b, i) => ({ a: line[i]!, b, length: Math.hypot(b[0] - line[i]![0], b[1] - line[i]![1]) }));
+  const { a, b } = stretches.reduce((best, row) => (row.length > best.length ? row : best));
+  return [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+}
+
 /** How a thing is drawn in a half-month. */
 export function thingMarks(thing: Thing, halfMonth: number, north_deg: number): Mark[] {
   const middle = middleOf(thing.points);
@@ -129,7 +136,11 @@ export function thingMarks(thing: Thing, halfMonth: number, north_deg: number): 
         name('ink'),
       ];
     case 'fence':
-      return [{ shape: 'line', points: thing.points, stroke: 'ink', weight: 2 }, ...fenceTicks(thing.points), name('quiet')];
+      return [
+        { shape: 'line', points: thing.points, stroke: 'ink', weight: 2 },
+        ...fenceTicks(thing.points),
+        name('quiet', longestMiddle(thing.points)),
+      ];
     case 'tree':
     case 'shrub':
       return [...crownMarks(thing, halfMonth), name('ink', [middle[0], middle[1] - 0.25 * thing.traits.crown_m])];
@@ -143,7 +154,7 @@ export function thingMarks(thing: Thing, halfMonth: number, north_deg: number): 
           wide_m: thing.traits.width_m,
           strength: 0.25,
         },
-        name('quiet'),
+        name('quiet', longestMiddle(thing.points)),
       ];
     case 'tap':
       return [
