@@ -9,9 +9,9 @@ export const drawnAs = (tool: Tool) => (tool === 'bed' ? 'area' : tool === 'cont
 
 /**
  * The pen of the yard's drawing: corners set one by one until the outline is finished. `finish` hands them over and
- * is refused, with a sentence, while they make no outline.
+ * is refused, with a sentence, while they make no outline. What `done` could not keep stays under the pen.
  */
-export function useYardPen(done: (tool: Tool, points: Point[]) => void) {
+export function useYardPen(done: (tool: Tool, points: Point[]) => Promise<boolean>) {
   const tool = ref<Tool | null>(null);
   const points = ref<Point[]>([]);
   /** Where the next corner would be set. */
@@ -49,7 +49,11 @@ export function useYardPen(done: (tool: Tool, points: Point[]) => void) {
       const drawn = points.value;
       const by = tool.value;
       take(null);
-      done(by, drawn);
+      void done(by, drawn).then((kept) => {
+        if (kept || tool.value) return;
+        tool.value = by;
+        points.value = drawnAs(by) === 'spot' ? [] : drawn;
+      });
     }
   }
   /** Metres of what is being drawn, the corner under the pen counted in. */

@@ -6,10 +6,6 @@ import { fitMatrix, type Fit } from '~~/core/fit/fit';
 import { gates } from '~~/core/gates/gates';
 import { trapsFor, type Change } from '~~/core/offers/offers';
 import { areaUse } from '~~/core/quantities/quantities';
-import { climateHere } from '~~/core/climate/place';
-import { measuredSite, type MeasuredSite } from '~~/core/survey/measured';
-import { lightSeason, sunOfBeds, type BedSun } from '~~/core/sun/bed-sun';
-import type { Measure, Thing } from '~~/core/model/yard';
 import { bloomRidge } from '~~/core/bloom/ridge';
 import type { LibraryProblem } from '~~/core/library/parse';
 import type { ReferenceFile } from '~~/core/model/reference';
@@ -28,8 +24,6 @@ import {
   type TargetFields,
 } from '~~/core/model/garden';
 
-const unlessSame = <T>(before: T, now: T): T => (JSON.stringify(before) === JSON.stringify(now) ? before : now);
-
 /**
  * The open garden and all that follows from it. Records come from the server and every change goes there; what
  * is computed from them comes from core and is computed nowhere else.
@@ -42,58 +36,15 @@ export const useGardenStore = defineStore('garden', () => {
   const year = ref<number | null>(null);
 
   const id = computed(() => state.value?.garden.id ?? '');
-  // What the almanac hangs on keeps its identity while it says the same, so that it is not made anew at every press.
+  // What the almanac hangs on keeps its identity while it says the same.
   const garden = computed<Garden | null>((before) => unlessSame(before ?? null, state.value?.garden ?? null));
-  const things = computed<Thing[]>((before) => unlessSame(before ?? [], state.value?.things ?? []));
-  const measures = computed<Measure[]>((before) => unlessSame(before ?? [], state.value?.measures ?? []));
-  /** Sites as they are kept; what counts of them is in `sites`. */
-  const siteRecords = computed(() => state.value?.sites ?? []);
-  // What light hangs on, apart from the rest, so that it is reckoned anew only when it can differ.
-  const lit = computed<{ id: string; outline: Site['outline']; height_m: number }[]>((before) =>
-    unlessSame(
-      before ?? [],
-      siteRecords.value.map((site) => ({ id: site.id, outline: site.outline, height_m: site.height_m })),
-    ),
-  );
-  const skyKey = computed(() => {
-    const row = garden.value;
-    return row && [row.lat, row.lon, row.last_frost, row.first_frost, row.yard?.north_deg].join(' ');
-  });
-  /** Direct sun of every drawn bed by site id, kept until the drawing changes. */
-  const suns = computed(() => {
-    void [skyKey.value, lit.value, things.value];
-    return new Map<string, Map<string, BedSun>>();
-  });
-  function sunOver(years: number, halfMonths?: readonly number[]): Map<string, BedSun> {
-    const key = `${years} ${halfMonths ? 'season' : 'year'}`;
-    const kept = suns.value.get(key);
-    if (kept || !garden.value?.yard) return kept ?? new Map();
-    const found = sunOfBeds(lit.value, garden.value.yard, things.value, garden.value, years, halfMonths);
-    suns.value.set(key, found);
-    return found;
-  }
-  /** Direct sun of every drawn bed through the whole year, now or in some years, by site id. */
-  const bedSun = (years = 0) => sunOver(years);
-  const region = computed(() => library.value?.regions.find((row) => row.id === garden.value?.region) ?? null);
-  const climate = computed(() =>
-    library.value && region.value && garden.value ? climateHere(library.value, region.value, garden.value) : null,
-  );
-  /** Sites with the values that count, measured where they were measured. */
-  const sites = computed<MeasuredSite[]>((before) => {
-    if (!climate.value || !garden.value) return before ?? [];
-    const place = { ...garden.value, months: climate.value.months };
-    const sun = sunOver(0, lightSeason(garden.value));
-    return unlessSame(
-      before ?? [],
-      siteRecords.value.map((site) => measuredSite(site, measures.value, things.value, sun.get(site.id)?.season ?? null, place)),
-    );
-  });
   const targets = computed(() => [...(state.value?.targets ?? [])].sort((a, b) => a.priority - b.priority));
   const plan = computed(() => state.value?.plans.find((row) => row.current) ?? null);
   const plantings = computed(() => (state.value?.plantings ?? []).filter((row) => row.plan_id === plan.value?.id));
   const own = computed<OwnRow[]>((before) => unlessSame(before ?? [], state.value?.own ?? []));
   /** The library as this garden sees it, the gardener's own rows laid over the shipped ones. */
   const library = computed(() => (libraryStore.library ? withOwn(libraryStore.library, own.value) : null));
+  const { things, measures, siteRecords, bedSun, region, climate, sites } = useMeasuredSites(state, garden, library);
   const almanac = computed(() => (garden.value && library.value ? almanacFor(library.value, garden.value) : null));
   const input = computed<CoverageInput | null>(() =>
     almanac.value && garden.value

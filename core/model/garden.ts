@@ -1,18 +1,10 @@
 import { z } from 'zod';
+import { choice, id, name, number } from './fields';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './reference';
 import * as words from './vocabulary';
 import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure, type Thing } from './yard';
 
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
-const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
-const name = z.string('Give a name.').trim().min(1, 'Give a name.').max(80, 'Keep the name under 80 characters.');
-const number = (min: number, max: number, what: string) =>
-  z
-    .number(`Give ${what} as a number from ${min} to ${max}.`)
-    .min(min, `Give ${what} from ${min} to ${max}.`)
-    .max(max, `Give ${what} from ${min} to ${max}.`);
-const choice = <const T extends readonly [string, ...string[]]>(list: T, what: string) =>
-  z.enum(list, `Choose ${what}: ${list.join(', ')}.`);
 const note = z.string().max(2000, 'Keep the note under 2000 characters.').default('');
 const revision = z.number().int().min(0);
 

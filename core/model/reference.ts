@@ -49,8 +49,8 @@ export const Region = z.object({
   soils: text,
   last_frost: monthDay,
   first_frost: monthDay,
-  /** Days of standard deviation of both frosts from year to year. */
-  frost_spread_d: required(3, 40),
+  /** Days of standard deviation of both frosts from year to year; a middling twelve where a row says nothing. */
+  frost_spread_d: optional(3, 40).transform((days) => days ?? 12),
 });
 
 export const ClimateNormal = z.object({

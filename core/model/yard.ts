@@ -1,19 +1,11 @@
 import { z } from 'zod';
+import { choice, id, name, number } from './fields';
 import * as words from './vocabulary';
 
 /**
  * The yard as it is surveyed. Metres in the frame of the drawing: x to the right, y up the page, from its lower
  * left corner; the page's upward direction has the bearing `north_deg`.
  */
-const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
-const number = (min: number, max: number, what: string) =>
-  z
-    .number(`Give ${what} as a number from ${min} to ${max}.`)
-    .min(min, `Give ${what} from ${min} to ${max}.`)
-    .max(max, `Give ${what} from ${min} to ${max}.`);
-const choice = <const T extends readonly [string, ...string[]]>(list: T, what: string) =>
-  z.enum(list, `Choose ${what}: ${list.join(', ')}.`);
-
 const ordinate = z.number('A corner needs two numbers.').min(-500, 'Too far from the yard.').max(1000, 'Too far from the yard.');
 export const Point = z.tuple([ordinate, ordinate]);
 export const Outline = z.array(Point).max(200, 'Keep an outline under 200 corners.');
@@ -67,7 +59,6 @@ const Crown = z
 const area = Outline.min(3, 'An area needs three corners.');
 const line = Outline.min(2, 'A line needs two ends.');
 const spot = Outline.length(1, 'It stands at one point.');
-const name = z.string('Give a name.').trim().min(1, 'Give a name.').max(80, 'Keep the name under 80 characters.');
 const thing = <K extends string, P extends z.ZodType, T extends z.ZodType>(kind: K, points: P, traits: T) =>
   z.object({ kind: z.literal(kind), name, points, traits });
 

@@ -1,6 +1,8 @@
 import { frostFree, type Frosts } from '../climate/frost';
 import type { SiteFields } from '../model/garden';
 import { halfMonthOfDay } from '../model/half-month';
+import { potLitres, potTopM2 } from '../soil/volumes';
+import { areaOf } from './geometry';
 import type { Point, ThingFields, ThingKind, YardFields } from '../model/yard';
 
 /** What a new bed or container starts from: a middling place, to be measured. */
@@ -36,6 +38,14 @@ export const FRESH_POT: NonNullable<SiteFields['pot']> = {
   exposure: 'open',
   winter: 'school',
 };
+
+/** A bed or container newly drawn: the area of its outline, or the top and the litres of a common pot. */
+export function freshSite(name: string, kind: SiteFields['kind'], outline: Point[]): SiteFields {
+  const fields = { ...FRESH_SITE, name, kind, outline };
+  return kind === 'bed'
+    ? { ...fields, area_m2: areaOf(outline) }
+    : { ...fields, area_m2: potTopM2(FRESH_POT), volume_l: potLitres(FRESH_POT), pot: { ...FRESH_POT } };
+}
 
 /** A yard of a common size with north up, until somebody measures it. */
 export const FRESH_YARD: YardFields = { width_m: 20, depth_m: 15, north_deg: 0, underlay: null };

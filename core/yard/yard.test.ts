@@ -4,7 +4,8 @@ import { ThingFields, type Point, type Thing, type ThingKind } from '../model/ya
 import { block, rectangle, tree } from '../testing/worked-yard';
 import { site } from '../testing/worked-garden';
 import { besideIt, hoseReaches, slopeUnder } from './beside';
-import { freshThing, DRAWN_AS } from './fresh';
+import { DRAWN_AS, freshSite, freshThing } from './fresh';
+import { SiteFields } from '../model/garden';
 import { GeoJsonFault, yardFromGeoJson, yardToGeoJson } from './geojson';
 
 const place = { lat: 41.7, lon: -70.4 };
@@ -125,6 +126,13 @@ describe('new things', () => {
   };
   it.each(Object.keys(DRAWN_AS) as ThingKind[])('%s is drawn with measures that stand', (kind) => {
     expect(ThingFields.safeParse(freshThing(kind, points[DRAWN_AS[kind]], frosts)).success).toBe(true);
+  });
+  it('beds have the area of their outline, containers the top and litres of a pot', () => {
+    expect(SiteFields.parse(freshSite('Bed 1', 'bed', rectangle(0, 0, 3, 2)))).toMatchObject({ area_m2: 6, volume_l: null });
+    // 40 cm across the top, 30 across the bottom, 35 deep: π × 35 ÷ 3 × (400 + 225 + 300) = 33.9 litres.
+    const pot = SiteFields.parse(freshSite('Pot 1', 'container', [[1, 1]]));
+    expect(pot.area_m2).toBeCloseTo(0.1257, 3);
+    expect(pot.volume_l).toBeCloseTo(33.9, 1);
   });
   it('trees come into leaf about the last frost and lose it about the first', () => {
     // The day after 28 April is of late April, the day before 27 October of late October.

@@ -72,9 +72,7 @@ export function takeDrawing(
       const known = sites.find((site) => site.name === bed.name);
       write(
         'site',
-        known
-          ? { ...known, outline: bed.outline, revision: known.revision + 1 }
-          : { ...fresh(bed), outline: bed.outline, id: newId(), revision: 0 },
+        known ? { ...known, outline: bed.outline, revision: known.revision + 1 } : { ...fresh(bed), id: newId(), revision: 0 },
       );
     }
   });

@@ -104,9 +104,8 @@ function takeTheirs() {
   begunAt.value = revision;
   fault.value = '';
 }
-// Parts of the draft as the smaller forms take them: the same object, so that what is typed there is typed here.
-const climate = computed(() => draft.value as GardenFields);
-const household = climate;
+// The draft as the smaller forms take it: the same object, so that what is typed there is typed here.
+const place = computed(() => draft.value as GardenFields);
 </script>
 
 <template>
@@ -179,7 +178,7 @@ const household = climate;
         />
       </div>
       <ColdestNight v-if="revision !== null" v-model="draft.half_zone" :error="errors.half_zone" />
-      <ClimateFields v-model="climate" :region="profile" :errors="errors" :rain="rain" />
+      <ClimateFields v-model="place" :region="profile" :errors="errors" :rain="rain" />
       <p v-if="revision !== null" class="flex flex-wrap gap-x-4 gap-y-2 text-sm">
         <span class="text-quiet">What it changes:</span>
         <button
@@ -192,7 +191,7 @@ const household = climate;
           {{ words }}
         </button>
       </p>
-      <HouseholdFields v-model="household" />
+      <HouseholdFields v-model="place" />
       <div class="grid gap-3 xl:grid-cols-3">
         <ChoiceField
           v-model="draft.school_plants"

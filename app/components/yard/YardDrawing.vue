@@ -15,6 +15,7 @@ import type { Point, Thing, YardFields } from '~~/core/model/yard';
 import { moved, rectangleOf, snapped } from '~~/core/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
 import { extentOf, gridStep, siteMarks, thingMarks, type Mark } from './yard-marks';
+import { flatten, konvaConfig } from './konva-config';
 import { northMarks, scaleMarks } from './yard-svg';
 
 /** What is chosen in the drawing. */
@@ -67,7 +68,7 @@ const size = computed(() => ({
 }));
 const px = (x: number) => (x - extent.value.left) * scale.value;
 const py = (y: number) => (extent.value.top - y) * scale.value;
-const flat = (points: readonly Point[]) => points.flatMap(([x, y]) => [px(x), py(y)]);
+const flat = (points: readonly Point[]) => flatten(points, { px, py, scale: scale.value });
 const back = (x: number, y: number): Point => [x / scale.value + extent.value.left, extent.value.top - y / scale.value];
 
 /** Where the chosen thing is while it is dragged, before it is kept. */
@@ -126,7 +127,8 @@ const drawn = computed<Drawn[]>(() => {
   ];
   return rows.filter((row) => row.marks.length > 0).sort((a, b) => a.order - b.order);
 });
-/** The raster covers all but outlines and names. */
+/** Over a raster areas are faint, so that it shows through them. */
+const OVER_RASTER = 0.3;
 const shapesOf = (row: Drawn) => row.marks.filter((mark) => mark.shape !== 'label');
 /** In a drawing too small for all names the beds keep theirs, and what is chosen. */
 const ROOM_FOR_NAMES = 14;
@@ -139,62 +141,7 @@ const current = computed(() => drawn.value.find((row) => isChosen(row.chosen)) ?
 const corners = computed(() => drawn.value.filter((row) => !isChosen(row.chosen)).flatMap((row) => [...row.points]));
 const edgeCorners = computed(() => rectangleOf(props.yard.width_m, props.yard.depth_m));
 
-function configOf(mark: Mark) {
-  const colour = ink.value;
-  switch (mark.shape) {
-    case 'area':
-      return {
-        points: flat(mark.points),
-        closed: true,
-        stroke: colour[mark.stroke],
-        strokeWidth: mark.weight,
-        dash: mark.dash,
-        fill: mark.fill ? colour[mark.fill] + alpha(props.raster ? mark.strength * 0.3 : mark.strength) : undefined,
-      };
-    case 'line':
-      return {
-        points: flat(mark.points),
-        stroke: mark.strength ? colour[mark.stroke] + alpha(mark.strength) : colour[mark.stroke],
-        strokeWidth: mark.wide_m ? mark.wide_m * scale.value : mark.weight,
-        dash: mark.dash,
-        hitStrokeWidth: Math.max(12, mark.wide_m ? mark.wide_m * scale.value : 0),
-        lineJoin: 'round',
-      };
-    case 'circle':
-      return {
-        x: px(mark.at[0]),
-        y: py(mark.at[1]),
-        radius: mark.radius * scale.value,
-        stroke: mark.weight ? colour[mark.stroke] : undefined,
-        strokeWidth: mark.weight,
-        dash: mark.dash,
-        fill: mark.fill ? colour[mark.fill] + alpha(props.raster ? mark.strength * 0.3 : mark.strength) : undefined,
-        // A reach is looked at; it is not something to take hold of.
-        listening: mark.fill !== null || !mark.dash,
-      };
-    case 'label':
-      return {
-        x: px(mark.at[0]) - 80,
-        y: py(mark.at[1]) - mark.size / 2,
-        width: 160,
-        align: 'center',
-        text: mark.text,
-        fontSize: mark.size,
-        fontFamily: 'Alegreya Variable, Georgia, serif',
-        fill: colour[mark.ink],
-        stroke: colour.raised,
-        strokeWidth: 3,
-        fillAfterStrokeEnabled: true,
-        listening: false,
-      };
-  }
-}
-/** Two hexadecimal digits of an opacity. */
-function alpha(share: number): string {
-  return Math.round(Math.max(0, Math.min(1, share)) * 255)
-    .toString(16)
-    .padStart(2, '0');
-}
+const configOf = (mark: Mark) => konvaConfig(mark, { px, py, scale: scale.value }, ink.value, props.raster ? OVER_RASTER : 1);
 
 /** A point of the page as a place in the yard, drawn to near corners and the grid. */
 function aimed(free: Point): Point {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Outline, ThingFields, YardFields } from '../../../../core/model/yard';
-import { FRESH_POT, FRESH_SITE } from '../../../../core/yard/fresh';
+import { freshSite } from '../../../../core/yard/fresh';
 import { readGarden } from '../../../database/gardens';
 import { takeDrawing } from '../../../database/survey';
 import { route } from '../../../http/route';
@@ -14,11 +14,6 @@ const Drawing = z.object({
 });
 
 export default route(Drawing, ({ db, body, param }) => {
-  takeDrawing(db, param('garden'), body, ({ name, kind }) => ({
-    ...FRESH_SITE,
-    name,
-    kind,
-    ...(kind === 'container' ? { area_m2: 0.13, volume_l: 35, pot: FRESH_POT } : {}),
-  }));
+  takeDrawing(db, param('garden'), body, ({ name, kind, outline }) => freshSite(name, kind, outline));
   return readGarden(db, param('garden'));
 });

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { useTimeoutFn } from '@vueuse/core';
 import { UNITS } from '~~/core/model/units';
 import { YardFields, type Point } from '~~/core/model/yard';
-import { FRESH_POT, FRESH_SITE, freshThing, THING_NAMES } from '~~/core/yard/fresh';
+import { freshSite, freshThing, THING_NAMES } from '~~/core/yard/fresh';
 import { areaOf, lengthOf, moved, perimeterOf } from '~~/core/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
 import type { Chosen } from '~/components/yard/YardDrawing.vue';
@@ -39,30 +38,22 @@ const thing = computed(() =>
 
 const pen = useYardPen(async (tool, points) => {
   const redrawn = redrawing.value;
-  redrawing.value = null;
-  if (redrawn) {
-    await yard.changeSite(redrawn, { outline: points });
-    return;
-  }
+  if (redrawn) return keepRedrawn(redrawn, points);
   if (tool === 'bed' || tool === 'container') {
     const count = garden.siteRecords.filter((row) => row.kind === tool).length + 1;
-    const name = `${tool === 'bed' ? 'Bed' : 'Pot'} ${count}`;
-    await yard.drawSite({
-      ...FRESH_SITE,
-      name,
-      kind: tool,
-      outline: points,
-      ...(tool === 'bed' ? { area_m2: areaOf(points) } : { area_m2: 0.13, volume_l: 35, pot: { ...FRESH_POT } }),
-    });
-    const made = garden.siteRecords.at(-1);
-    if (made) chosen.value = { kind: 'site', id: made.id };
-    return;
+    const kept = await yard.drawSite(freshSite(`${tool === 'bed' ? 'Bed' : 'Pot'} ${count}`, tool, points));
+    if (kept) chosen.value = { kind: 'site', id: garden.siteRecords.at(-1)!.id };
+    return kept;
   }
-  if (await yard.draw([freshThing(tool, points, garden.garden!)])) {
-    const made = garden.things.at(-1);
-    if (made) chosen.value = { kind: 'thing', id: made.id };
-  }
+  const kept = await yard.draw([freshThing(tool, points, garden.garden!)]);
+  if (kept) chosen.value = { kind: 'thing', id: garden.things.at(-1)!.id };
+  return kept;
 });
+async function keepRedrawn(id: string, outline: Point[]) {
+  const kept = await yard.changeSite(id, { outline });
+  if (kept) redrawing.value = null;
+  return kept;
+}
 /** The bed or container whose outline is drawn anew. */
 const redrawing = ref<string | null>(null);
 function startPen(tool: Tool, forSite: string | null = null) {
@@ -78,28 +69,21 @@ function dropPen() {
 }
 const board = useTemplateRef<HTMLElement>('board');
 
-/** Moves by keys are gathered for a moment and kept as one change. */
-const nudged = shallowRef<{ chosen: Chosen; points: Point[] } | null>(null);
-const { start: keepSoon } = useTimeoutFn(
-  () => {
-    const last = nudged.value;
-    if (last) void move(last.chosen, last.points).then(() => nudged.value === last && (nudged.value = null));
-  },
-  400,
-  { immediate: false },
-);
+const { nudged, nudge } = useNudge<Chosen>(move);
 const shownThings = computed(() =>
-  nudged.value?.chosen.kind === 'thing'
+  nudged.value?.of.kind === 'thing'
     ? garden.things.map((row) =>
-        row.id === nudged.value!.chosen.id ? ({ ...row, points: nudged.value!.points } as typeof row) : row,
+        row.id === nudged.value!.of.id ? ({ ...row, points: nudged.value!.points } as typeof row) : row,
       )
     : garden.things,
 );
 const shownSites = computed(() =>
-  garden.sites.map((row) => (row.id === nudged.value?.chosen.id ? { ...row, outline: nudged.value.points } : row)),
+  garden.sites.map((row) => (row.id === nudged.value?.of.id ? { ...row, outline: nudged.value.points } : row)),
 );
 const pointsNow = computed<Point[]>(
-  () => nudged.value?.points ?? ((thing.value?.points ?? site.value?.outline ?? []) as Point[]),
+  () =>
+    (nudged.value?.of.id === chosen.value?.id ? nudged.value?.points : undefined) ??
+    ((thing.value?.points ?? site.value?.outline ?? []) as Point[]),
 );
 const live = computed(() => {
   if (pen.tool.value) {
@@ -145,8 +129,7 @@ function onKey(event: KeyboardEvent) {
     const to = (value: number, by: number) => Number((value + by * step).toFixed(3));
     pen.at.value = [to(pen.at.value[0], arrow[0]), to(pen.at.value[1], arrow[1])];
   } else if (arrow && chosen.value && pointsNow.value.length > 0) {
-    nudged.value = { chosen: chosen.value, points: moved(pointsNow.value, arrow[0] * step, arrow[1] * step) };
-    keepSoon();
+    nudge(chosen.value, moved(pointsNow.value, arrow[0] * step, arrow[1] * step));
   } else if (event.key === ' ' && drawingNow) pen.set();
   else if (event.key === 'Enter' && drawingNow) pen.finish();
   else if (event.key === 'Backspace' && drawingNow) pen.back();
