@@ -83,6 +83,7 @@ bench.add('sun of eight beds through the year, 12 things', () => {
     id: `bed-${i}`,
     outline: rectangle(2 + 4 * i, 12, 3, 4),
     height_m: 0,
+    pot: null,
   }));
   sunOfBeds(beds, yard, things, coastPlace);
 });

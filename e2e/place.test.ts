@@ -138,6 +138,27 @@ describe('the yard', () => {
     await reasons().getByText('Choose any verdict').waitFor();
   });
 
+  it('is drawn with a finger on a phone, and what is refused stays under the pen', async () => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, reducedMotion: 'reduce' });
+    const phone = await context.newPage();
+    await phone.goto(`${app.url}/gardens/fourth-floor-brickyard-row/place/yard`);
+    await phone.getByRole('button', { name: 'Container', exact: true }).tap();
+    const canvas = (await phone.locator('canvas').last().boundingBox())!;
+    const tap = (x: number, y: number) => phone.touchscreen.tap(canvas.x + canvas.width * x, canvas.y + canvas.height * y);
+    await phone.route('**/sites', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+    await tap(0.4, 0.55);
+    await phone.getByRole('alert').getByText('Outwash’s server does not answer.').waitFor();
+    await expect
+      .poll(() => phone.getByRole('button', { name: 'Container', exact: true }).getAttribute('aria-pressed'))
+      .toBe('true');
+    await phone.unroute('**/sites');
+    await tap(0.4, 0.55);
+    await phone.getByRole('complementary', { name: 'Reasons' }).getByRole('heading', { name: 'Pot 4' }).waitFor();
+    expect(await phone.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+    await phone.getByRole('button', { name: 'Undo' }).first().tap();
+    await context.close();
+  });
+
   it('moving a tree changes a plant’s verdict, and the reasons say how the sun is known', async () => {
     await page.goto(`${app.url}${KETTLE}/match`);
     await page.getByLabel('Name or kind').fill('Butterfly milkweed');

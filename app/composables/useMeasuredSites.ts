@@ -22,7 +22,7 @@ export function useMeasuredSites(
   const lit = computed<LitSite[]>((before) =>
     unlessSame(
       before ?? [],
-      siteRecords.value.map((site) => ({ id: site.id, outline: site.outline, height_m: site.height_m })),
+      siteRecords.value.map((site) => ({ id: site.id, outline: site.outline, height_m: site.height_m, pot: site.pot })),
     ),
   );
   const skyKey = computed(() => {

@@ -2,7 +2,7 @@ import { frostFree, type Frosts } from '../climate/frost';
 import { firstDay, HALF_MONTHS, lastDay } from '../model/half-month';
 import type { Site } from '../model/garden';
 import type { Point, Thing } from '../model/yard';
-import { samplePoints } from '../yard/geometry';
+import { groundOf, samplePoints } from '../yard/geometry';
 import { SETTINGS } from '../settings';
 import { obstructionsOf } from './obstructions';
 import { stepHours, type DrawnYard, type SunPlace } from './raster';
@@ -68,7 +68,7 @@ export function seasonOf(year: readonly SunHours[], frosts: Frosts): SeasonSun {
 }
 
 /** What of a site its light depends on. */
-export type LitSite = Pick<Site, 'id' | 'outline' | 'height_m'>;
+export type LitSite = Pick<Site, 'id' | 'outline' | 'height_m' | 'pot'>;
 const ALL_YEAR = Array.from({ length: HALF_MONTHS }, (_, h) => h);
 
 /** A drawn site as its light is taken: at points spread through it, which lie within a box. */
@@ -83,7 +83,7 @@ interface Taken {
 }
 
 function taken(site: LitSite): Taken {
-  const points = samplePoints(site.outline, SETTINGS.sun.bedPoints);
+  const points = samplePoints(groundOf(site), SETTINGS.sun.bedPoints);
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
   return {

@@ -217,9 +217,9 @@ const bedSun = (bed: LitSite, ...rest: Parameters<typeof sunOfBeds> extends [unk
 describe('a bed’s sun', () => {
   const place = { lat: 40, lon: -75, last_frost: '04-20', first_frost: '10-25' };
   const yard = { width_m: 20, depth_m: 20, north_deg: 0 };
-  const bed = { id: 'bed', outline: rectangle(8, 8, 4, 4), height_m: 0 };
+  const bed = { id: 'bed', outline: rectangle(8, 8, 4, 4), height_m: 0, pot: null };
   it('is not known before it is drawn', () => {
-    expect(sunOfBeds([{ id: 'x', outline: [], height_m: 0 }], yard, [], place).size).toBe(0);
+    expect(sunOfBeds([{ id: 'x', outline: [], height_m: 0, pot: null }], yard, [], place).size).toBe(0);
   });
   it('is a morning’s behind a high wall to the west, an afternoon’s behind one to the east', () => {
     const west = wall(

@@ -87,7 +87,7 @@ describe('a watched day', () => {
         5,
       ),
     ];
-    const bed = { id: 'bed', outline: rectangle(8, 8, 1, 1), height_m: 0 };
+    const bed = { id: 'bed', outline: rectangle(8, 8, 1, 1), height_m: 0, pot: null };
     const seen = (date: string, day: number) =>
       sheet(
         date,

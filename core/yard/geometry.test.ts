@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Point } from '../model/yard';
+import { FRESH_POT } from './fresh';
 import * as geometry from './geometry';
 
 const square: Point[] = [
@@ -72,5 +73,23 @@ describe('drawing', () => {
     const found = geometry.directionOf(bearing, north);
     expect(found[0]).toBeCloseTo(x!);
     expect(found[1]).toBeCloseTo(y!);
+  });
+});
+
+describe('where a drawn site lies', () => {
+  const trough = { ...FRESH_POT, shape: 'box', top_cm: 100, across_cm: 40, count: 3 } as const;
+  it('three troughs end to end are three metres by forty centimetres about their point', () => {
+    const ground = geometry.groundOf({ outline: [[5, 2]], pot: trough });
+    expect(ground).toEqual([
+      [3.5, 1.8],
+      [6.5, 1.8],
+      [6.5, 2.2],
+      [3.5, 2.2],
+    ]);
+  });
+  it('a round pot is its point, a bed its outline', () => {
+    expect(geometry.groundOf({ outline: [[5, 2]], pot: { ...FRESH_POT } })).toEqual([[5, 2]]);
+    expect(geometry.groundOf({ outline: square, pot: null })).toEqual(square);
+    expect(geometry.groundOf({ outline: [], pot: trough })).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
 import { polygonArea, polygonCentroid, polygonContains, polygonLength } from 'd3-polygon';
+import type { Site } from '../model/garden';
 import type { Point } from '../model/yard';
 
 /** Area (m²) of an outline, whichever way round it runs; 0 for fewer than three corners. */
@@ -103,6 +104,14 @@ export function moved(points: readonly Point[], dx: number, dy: number): Point[]
 export function directionOf(bearing_deg: number, north_deg: number): Point {
   const angle = ((bearing_deg - north_deg) * Math.PI) / 180;
   return [Math.sin(angle), Math.cos(angle)];
+}
+
+/** Where a drawn site lies: its outline, or of troughs alike the rectangle they make end to end about their point. */
+export function groundOf({ outline, pot }: Pick<Site, 'outline' | 'pot'>): Point[] {
+  const [at] = outline;
+  if (outline.length !== 1 || !at || pot?.shape !== 'box') return outline;
+  const [long, wide] = [(pot.top_cm * pot.count) / 100, (pot.across_cm ?? pot.top_cm) / 100];
+  return moved(rectangleOf(long, wide), at[0] - long / 2, at[1] - wide / 2);
 }
 
 /** Sample points (m) spread evenly through an outline, about `wanted` of them and at least one; a spot is itself. */

@@ -211,7 +211,7 @@ const edges = computed(() => {
   <div ref="frame" class="max-h-[36rem] w-full overflow-auto" role="img" tabindex="0" :aria-label="label">
     <KStage
       ref="stage"
-      :config="size"
+      :config="{ ...size, listening: Boolean(pen) }"
       @mousemove="onMove"
       @touchmove="onMove"
       @click="onPress"

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { block, rectangle, tree, wall } from '~~/core/testing/worked-yard';
+import { FRESH_POT } from '~~/core/yard/fresh';
 import { extentOf, gridStep, siteMarks, thingMarks } from './yard-marks';
 import { northMarks, scaleMarks, yardSvg } from './yard-svg';
 
@@ -27,6 +28,11 @@ describe('the drawing', () => {
     expect(siteMarks({ name: 'Pot', kind: 'container', outline: [[1, 1]], area_m2: 0.7854, pot: null })[0]).toMatchObject({
       shape: 'circle',
       at: [1, 1],
+    });
+    const trough = { ...FRESH_POT, shape: 'box', top_cm: 80, across_cm: 20, count: 1 } as const;
+    expect(siteMarks({ name: 'Trough', kind: 'container', outline: [[1, 1]], area_m2: 0.16, pot: trough })[0]).toMatchObject({
+      shape: 'area',
+      points: rectangle(0.6, 0.9, 0.8, 0.2).map((corner) => corner.map((metres) => expect.closeTo(metres))),
     });
     expect(siteMarks({ name: 'Undrawn', kind: 'bed', outline: [], area_m2: 8, pot: null })).toEqual([]);
   });

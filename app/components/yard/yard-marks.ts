@@ -2,7 +2,7 @@ import type { Site } from '~~/core/model/garden';
 import type { Point, Thing } from '~~/core/model/yard';
 import type { UnitSystem } from '~~/core/model/units';
 import { inLeaf } from '~~/core/sun/obstructions';
-import { directionOf, middleOf } from '~~/core/yard/geometry';
+import { directionOf, groundOf, middleOf } from '~~/core/yard/geometry';
 
 /** The colours a drawing is made in, by what they stand for. */
 export type Ink =
@@ -193,18 +193,9 @@ export function siteMarks(site: Pick<Site, 'name' | 'kind' | 'outline' | 'area_m
   const label: Mark = { shape: 'label', at: middle, text: site.name, ink: 'ink', size: 14 };
   if (site.outline.length >= 3)
     return [{ shape: 'area', points: site.outline, fill: 'host', strength: 0.28, stroke: 'host', weight: 2 }, label];
-  if (site.pot?.shape === 'box') {
-    // Troughs alike stand end to end.
-    const [long, wide] = [(site.pot.top_cm / 200) * site.pot.count, (site.pot.across_cm ?? site.pot.top_cm) / 200];
-    const [x, y] = middle;
-    const points: Point[] = [
-      [x - long, y - wide],
-      [x + long, y - wide],
-      [x + long, y + wide],
-      [x - long, y + wide],
-    ];
-    return [{ shape: 'area', points, fill: 'thin', strength: 0.3, stroke: 'thin', weight: 2 }, label];
-  }
+  const ground = groundOf(site);
+  if (ground.length >= 3)
+    return [{ shape: 'area', points: ground, fill: 'thin', strength: 0.3, stroke: 'thin', weight: 2 }, label];
   const radius = Math.max(SMALLEST_M / 2, Math.sqrt(site.area_m2 / Math.PI));
   return [
     { shape: 'circle', at: middle, radius, fill: 'thin', strength: 0.3, stroke: 'thin', weight: 2 },
