@@ -23,7 +23,7 @@ beforeEach(async () => {
 
 const reasons = () => page.getByRole('complementary', { name: 'Reasons' });
 const board = () => page.getByRole('group', { name: /^The drawing/ });
-const status = () => board().locator('xpath=following-sibling::div').getByRole('status');
+const status = () => board().locator('xpath=preceding-sibling::div[1]').getByRole('status');
 const openSite = async (garden: string, name: string) => {
   await page.goto(`${app.url}${garden}/place`);
   await page.getByRole('link', { name, exact: true }).click();

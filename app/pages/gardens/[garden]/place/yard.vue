@@ -176,9 +176,26 @@ const { image: underlay } = useUnderlay();
           {{ words }}
         </button>
       </div>
+      <div class="mt-2 flex min-h-8 flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+        <p role="status" class="grow font-semibold" :class="pen.fault.value ? 'text-gap' : 'text-press'">
+          {{ pen.fault.value || live }}
+        </p>
+        <template v-if="pen.tool.value">
+          <button v-if="drawnAs(pen.tool.value) !== 'spot'" class="press press-main min-h-7!" @click="pen.finish()">
+            Finish
+          </button>
+          <button v-if="pen.points.value.length" class="press min-h-7!" @click="pen.back()">Back a corner</button>
+          <button class="press min-h-7!" @click="dropPen()">Leave off</button>
+        </template>
+        <button v-else-if="site" class="press min-h-7!" @click="startPen(site.kind, site.id)">
+          Draw {{ site.name }}{{ site.outline.length ? ' anew' : '' }}
+        </button>
+        <button class="press min-h-7!" :disabled="zoom >= 4" @click="zoom *= 1.5">Closer</button>
+        <button class="press min-h-7!" :disabled="zoom <= 1" @click="zoom = Math.max(1, zoom / 1.5)">Farther</button>
+      </div>
       <div
         ref="board"
-        class="mt-2 border border-line"
+        class="mt-1 border border-line"
         tabindex="0"
         role="group"
         aria-label="The drawing. Arrow keys move what is chosen, or the pen; Space sets a corner, Enter finishes, Escape leaves."
@@ -201,23 +218,6 @@ const { image: underlay } = useUnderlay();
           @finish="pen.finish()"
           @move="move"
         />
-      </div>
-      <div class="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
-        <p role="status" class="grow font-semibold" :class="pen.fault.value ? 'text-gap' : 'text-press'">
-          {{ pen.fault.value || live }}
-        </p>
-        <template v-if="pen.tool.value">
-          <button v-if="drawnAs(pen.tool.value) !== 'spot'" class="press press-main min-h-7!" @click="pen.finish()">
-            Finish
-          </button>
-          <button v-if="pen.points.value.length" class="press min-h-7!" @click="pen.back()">Back a corner</button>
-          <button class="press min-h-7!" @click="dropPen()">Leave off</button>
-        </template>
-        <button v-else-if="site" class="press min-h-7!" @click="startPen(site.kind, site.id)">
-          Draw {{ site.name }}{{ site.outline.length ? ' anew' : '' }}
-        </button>
-        <button class="press min-h-7!" :disabled="zoom >= 4" @click="zoom *= 1.5">Closer</button>
-        <button class="press min-h-7!" :disabled="zoom <= 1" @click="zoom = Math.max(1, zoom / 1.5)">Farther</button>
       </div>
     </section>
     <div class="mt-4 grid gap-6 md:grid-cols-[minmax(0,1fr)_16rem]">
