@@ -137,6 +137,8 @@ export const SETTINGS = {
     wetHolds: 0.3,
     /** Years of probe readings that are looked at together. Judgement. */
     probeYears: 2,
+    /** Readings from which their middle counts before what was told. Judgement: noise of a push is halved by three. */
+    probeLeast: 3,
     /** The simulated probe: standard deviation of its noise (light: as a share), where its pH drifts to and how fast. */
     probe: { noise: { ph: 0.15, moisture_pct: 2, light: 0.08 }, drift: 0.3, driftDays: 200 },
     ph: {

@@ -2,6 +2,8 @@ import { ADMISSIBLE, resolveHosts } from '../core/almanac/hosts';
 import type { Plant } from '../core/model/reference';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
+import { isListed } from '../core/gates/status';
+import { speakingOf } from '../core/library/about';
 import { checkLibrary } from '../core/library/check';
 import { parseReferenceFile } from '../core/library/parse';
 import { regionalGarden } from '../core/library/regional-garden';
@@ -137,5 +139,22 @@ describe('a faulty file', () => {
         .map((row) => row.message)
         .join(),
     ).toContain('No suitable native is in bloom');
+  });
+});
+
+describe('clearing what is invasive', () => {
+  const listed = library.plants.filter((plant) => library.status.some((row) => row.plant === plant.id && isListed(row.status)));
+  it.each(listed.map((plant) => [plant.common, plant] as const))('there is a way for %s', (_, plant) => {
+    expect(speakingOf(library.clearing, plant).length).toBeGreaterThan(0);
+  });
+  it('the nearer word comes before the farther: a tree that suckers before trees at large', () => {
+    const locust = library.plants.find((plant) => plant.id === 'robinia-pseudoacacia')!;
+    expect(speakingOf(library.clearing, locust)[0]!.way).toContain('Cut the suckers');
+  });
+  it('says that traps are traps, and what poisons stock', () => {
+    const note = (id: string) => library.clearing.find((row) => row.plant === id)!.note;
+    for (const trap of ['vincetoxicum-nigrum', 'vincetoxicum-rossicum', 'alliaria-petiolata'])
+      expect(note(trap)).toMatch(/trap/i);
+    expect(note('jacobaea-vulgaris')).toContain('Poisonous to horses and cattle');
   });
 });

@@ -66,9 +66,15 @@ describe('what was measured counts before what was told', () => {
   });
   it('moisture from the growing season only, by what the texture holds', () => {
     // Sand holds 5 to 13 %: 9 % is half way, even. December's soaking is left out.
-    const found = of({ texture: 'sand', moisture: 1 }, [probe('2026-06-01', null, 9), probe('2026-12-20', null, 30)]);
+    const wet = [8, 9, 10].map((pct, i) => probe(`2026-06-0${i + 1}`, null, pct));
+    const found = of({ texture: 'sand', moisture: 1 }, [...wet, probe('2026-12-20', null, 30)]);
     expect(found.moisture).toBe(3);
     expect(found.figures.moisture.map((figure) => figure.source)).toEqual(['probe', 'told', 'reckoned']);
+  });
+  it('a push or two of the probe not, unless the gardener says so', () => {
+    const two = [probe('2026-04-01', 5.4), probe('2026-06-01', 5.8)];
+    expect(of({ ph: 7 }, two).ph).toBe(7);
+    expect(of({ ph: 7, counts: { ph: 'probe' } }, two).ph).toBe(5.6);
   });
   it('the computed sun, and other beds’ measurements not', () => {
     const found = of({ sun_h: 8 }, [{ ...jar('2026-04-01', 90, 6, 4), site_id: 'another' }], sun(5.2));
@@ -78,7 +84,11 @@ describe('what was measured counts before what was told', () => {
 
 describe('the gardener may choose which figure counts', () => {
   it('for each value', () => {
-    const found = of({ sun_h: 8, ph: 7, counts: { sun: 'told', ph: 'told' } }, [probe('2026-04-01', 5.4)], sun(5.2));
+    const found = of(
+      { sun_h: 8, ph: 7, counts: { sun: 'told', ph: 'told' } },
+      [5.4, 5.5, 5.6].map((ph, i) => probe(`2026-04-0${i + 1}`, ph)),
+      sun(5.2),
+    );
     expect(found).toMatchObject({ sun_h: 8, ph: 7 });
     expect(found.figures.sun.map((figure) => figure.source)).toEqual(['told', 'computed']);
   });

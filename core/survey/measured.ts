@@ -3,6 +3,7 @@ import type { SiteSource, SiteValue } from '../model/vocabulary';
 import type { Measure, MeasureKind, MeasureOf, Thing } from '../model/yard';
 import { dateName } from '../model/half-month';
 import { DRAINAGES } from '../model/vocabulary';
+import { SETTINGS } from '../settings';
 import { drainageOf, drainRate } from '../soil/drainage';
 import { moistureStep, probeSummary } from '../soil/probe';
 import { feelTexture, jarFractions, plainTexture, textureClass } from '../soil/texture';
@@ -21,6 +22,8 @@ export interface Figure<T> {
   on: string | null;
   /** What was measured, in words. */
   words: string;
+  /** Too little to go by, so that it counts only where the gardener says so. */
+  weak?: boolean;
 }
 export interface SunValue {
   sun_h: number;
@@ -52,7 +55,8 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /**
  * Which source counts unless the gardener says otherwise: a measurement before a word, the computed sun before a
- * watched day (it covers the whole season), a jar before fingers. Moisture stays as told until a probe has been in:
+ * watched day (it covers the whole season), a jar before fingers. A push or two of a probe are not a measurement yet
+ * (SETTINGS.soil.probeLeast). Moisture stays as told until a probe has been in:
  * the reckoned one knows nothing of springs and watering.
  */
 const RANK: { [V in SiteValue]: readonly SiteSource<V>[] } = {
@@ -69,7 +73,8 @@ function ranked<V extends SiteValue>(
   chosen: SiteSource | undefined,
 ): Figure<ValueOf[V]>[] {
   const order: readonly string[] = RANK[value];
-  const place = (figure: Figure<ValueOf[V]>) => (figure.source === chosen ? -1 : order.indexOf(figure.source));
+  const place = (figure: Figure<ValueOf[V]>) =>
+    figure.source === chosen ? -1 : order.indexOf(figure.source) + (figure.weak ? order.length : 0);
   return figures.sort((a, b) => place(a) - place(b));
 }
 
@@ -126,6 +131,7 @@ function probeFigures(site: Site, log: readonly MeasureOf<'probe'>[], texture: S
       value: Number(middle.toFixed(1)),
       on: last_on,
       words: `${middle.toFixed(1)}: ${readings(count, low, high)}`,
+      weak: count < SETTINGS.soil.probeLeast,
     });
   }
   const moisture: Figure<number>[] = [{ source: 'told', value: site.moisture, on: null, words: String(site.moisture) }];
@@ -141,6 +147,7 @@ function probeFigures(site: Site, log: readonly MeasureOf<'probe'>[], texture: S
       value: step,
       on: last_on,
       words: `${step}: ${Math.round(middle)} % water in ${texture}, ${readings(count, low, high)}`,
+      weak: count < SETTINGS.soil.probeLeast,
     });
   }
   return { ph, moisture };

@@ -36,7 +36,9 @@ const choose = (source: SiteSource) =>
         ><template v-else>{{ figure.words }}</template>
         <span class="text-sm text-quiet">
           · {{ sourceWords(figure.source) }}{{ figure.on ? `, ${dateName(figure.on)}` : ''
-          }}{{ i === 0 && figures.length > 1 ? ', counts' : '' }}</span
+          }}{{
+            i === 0 && figures.length > 1 ? ', counts' : figure.weak ? ', too few readings to count by themselves' : ''
+          }}</span
         ></span
       >
     </label>
