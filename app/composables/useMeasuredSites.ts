@@ -1,5 +1,5 @@
 import { climateHere } from '~~/core/climate/place';
-import type { Garden, GardenState } from '~~/core/model/garden';
+import type { Garden, GardenState, Site } from '~~/core/model/garden';
 import type { Library } from '~~/core/model/reference';
 import type { Measure, Thing } from '~~/core/model/yard';
 import { lightSeason, sunOfBeds, type BedSun, type LitSite } from '~~/core/sun/bed-sun';
@@ -17,7 +17,7 @@ export function useMeasuredSites(
   const things = computed<Thing[]>((before) => unlessSame(before ?? [], state.value?.things ?? []));
   const measures = computed<Measure[]>((before) => unlessSame(before ?? [], state.value?.measures ?? []));
   /** Sites as they are kept; what counts of them is in `sites`. */
-  const siteRecords = computed(() => state.value?.sites ?? []);
+  const siteRecords = computed<Site[]>((before) => unlessSame(before ?? [], state.value?.sites ?? []));
   // What light hangs on, apart from the rest, so that it is reckoned anew only when it can differ.
   const lit = computed<LitSite[]>((before) =>
     unlessSame(

@@ -1,5 +1,6 @@
 import type { MeasureOf, Reading } from '../model/yard';
 import { SETTINGS } from '../settings';
+import { stepOfShare } from './water-year';
 
 export interface ProbeSummary {
   /** The middle reading and the span from the lowest to the highest. */
@@ -34,8 +35,7 @@ export function probeSummary(log: readonly MeasureOf<'probe'>[], of: 'ph' | 'moi
 /** Moisture step 1 (dry) to 5 (wet) of a share of the soil's volume that is water (%), by how much its texture holds. */
 export function moistureStep(pct: number, texture: 'sand' | 'loam' | 'clay'): number {
   const { wilting, field } = SETTINGS.soil.water[texture];
-  const share = (pct / 100 - wilting) / (field - wilting);
-  return 1 + SETTINGS.soil.moistureSteps.filter((limit) => share >= limit).length;
+  return stepOfShare((pct / 100 - wilting) / (field - wilting));
 }
 
 /** Numbers from 0 to 1 that look random and follow from a seed (mulberry32). */

@@ -7,7 +7,7 @@ import { SETTINGS } from '../settings';
 import { obstructionsOf } from './obstructions';
 import { stepHours, type DrawnYard, type SunPlace } from './raster';
 import { lightAt, shadesAt, type Shade } from './shade';
-import { sunPath } from './sun-path';
+import { sunPath, type Sun } from './sun-path';
 
 /** Hours of direct sun a day in a half-month, split at solar noon; `midday` is the part within two hours of it. */
 export interface SunHours {
@@ -67,6 +67,16 @@ export function seasonOf(year: readonly SunHours[], frosts: Frosts): SeasonSun {
   };
 }
 
+/** A year of hours without sun, to be added to. */
+export const darkYear = (): SunHours[] => Array.from({ length: HALF_MONTHS }, () => ({ before: 0, after: 0, midday: 0 }));
+
+/** Adds hours of light to those before or after solar noon, as the sun stands, and to midday's. */
+export function addLight(hours: SunHours, sun: Sun, lit: number) {
+  if (sun.hour < 0) hours.before += lit;
+  else hours.after += lit;
+  if (Math.abs(sun.hour) <= SETTINGS.sun.middayH) hours.midday += lit;
+}
+
 /** What of a site its light depends on. */
 export type LitSite = Pick<Site, 'id' | 'outline' | 'height_m' | 'pot'>;
 const ALL_YEAR = Array.from({ length: HALF_MONTHS }, (_, h) => h);
@@ -93,7 +103,7 @@ function taken(site: LitSite): Taken {
     right: Math.max(...xs),
     bottom: Math.min(...ys),
     top: Math.max(...ys),
-    year: ALL_YEAR.map(() => ({ before: 0, after: 0, midday: 0 })),
+    year: darkYear(),
   };
 }
 
@@ -127,11 +137,7 @@ export function sunOfBeds(
       const shades = shadesAt(obstructions, sun, yard.north_deg);
       const step = stepHours(path, i);
       for (const one of drawn) {
-        const lit = meanLight(one, shades) * step;
-        const hours = one.year[h]!;
-        if (sun.hour < 0) hours.before += lit;
-        else hours.after += lit;
-        if (Math.abs(sun.hour) <= SETTINGS.sun.middayH) hours.midday += lit;
+        addLight(one.year[h]!, sun, meanLight(one, shades) * step);
       }
     });
   }

@@ -1,8 +1,8 @@
-import { HALF_MONTHS } from '../model/half-month';
 import type { Thing, YardFields } from '../model/yard';
-import { obstructionsOf } from './obstructions';
+import { SETTINGS } from '../settings';
+import { obstructionsOf, type Obstruction } from './obstructions';
 import { shadesAt } from './shade';
-import { sunYear, type Sun } from './sun-path';
+import { sunPath, type Sun } from './sun-path';
 
 /** The yard in square cells, row by row from the lower left corner. */
 export interface Grid {
@@ -31,10 +31,10 @@ export function gridOf(yard: DrawnYard, cell_m: number): Grid {
  * Share (0–1) of direct sun on every cell at one moment, in the middle of the cell on the ground. Each shade is
  * asked about the cells it may fall on and no others, so that the work grows no faster than cells × obstructions.
  */
-export function lightNow(grid: Grid, things: readonly Thing[], north_deg: number, h: number, sun: Sun, years = 0): Float32Array {
+export function lightNow(grid: Grid, obstructions: readonly Obstruction[], north_deg: number, sun: Sun): Float32Array {
   const { columns, rows, cell_m } = grid;
   const light = new Float32Array(columns * rows).fill(1);
-  for (const shade of shadesAt(obstructionsOf(things, h, years), sun, north_deg)) {
+  for (const shade of shadesAt(obstructions, sun, north_deg)) {
     const firstColumn = Math.max(0, Math.ceil(shade.left / cell_m - 0.5));
     const lastColumn = Math.min(columns - 1, Math.floor(shade.right / cell_m - 0.5));
     const firstRow = Math.max(0, Math.ceil(shade.bottom / cell_m - 0.5));
@@ -59,17 +59,17 @@ export function* sunLayers(
   things: readonly Thing[],
   place: SunPlace,
   order: readonly number[],
-  options: { cell_m: number; years?: number; minutes?: number },
+  options: { cell_m: number; years?: number },
 ): Generator<SunLayer> {
   const grid = gridOf(yard, options.cell_m);
-  const paths = sunYear(place.lat, place.lon, options.minutes);
   for (const h of order) {
-    const path = paths[h % HALF_MONTHS]!;
+    const path = sunPath(place.lat, place.lon, h, SETTINGS.sun.stepMinutes);
+    const obstructions = obstructionsOf(things, h, options.years);
     const beforeNoon = new Float32Array(grid.columns * grid.rows);
     const afterNoon = new Float32Array(grid.columns * grid.rows);
     for (const [i, sun] of path.entries()) {
       const hours = stepHours(path, i);
-      const light = lightNow(grid, things, yard.north_deg, h, sun, options.years);
+      const light = lightNow(grid, obstructions, yard.north_deg, sun);
       const sum = sun.hour < 0 ? beforeNoon : afterNoon;
       for (let cell = 0; cell < light.length; cell++) sum[cell]! += light[cell]! * hours;
     }

@@ -1,5 +1,5 @@
 import { getPosition, getTimes } from 'suncalc';
-import { firstDay, HALF_MONTHS, lastDay, monthDayOf } from '../model/half-month';
+import { firstDay, lastDay, monthDayOf } from '../model/half-month';
 import { SETTINGS } from '../settings';
 
 /** The sun at one moment. Angles in radians. */
@@ -48,9 +48,4 @@ export function sunPath(lat: number, lon: number, h: number, minutes: number): S
       path.push({ hour: at / 60, azimuth: azimuth * RADIANS, altitude: altitude * RADIANS });
   }
   return path;
-}
-
-/** The paths of all 24 half-months. */
-export function sunYear(lat: number, lon: number, minutes: number = SETTINGS.sun.stepMinutes): Sun[][] {
-  return Array.from({ length: HALF_MONTHS }, (_, h) => sunPath(lat, lon, h, minutes));
 }

@@ -1,10 +1,10 @@
-import type { MeasureOf } from '../model/yard';
+import type { MeasureOf, Reading } from '../model/yard';
 import { dayOfMonthDay } from '../model/half-month';
 import type { Frosts } from '../climate/frost';
 import { SETTINGS } from '../settings';
-import { lightSeason, seasonOf, type SeasonSun, type SunHours } from './bed-sun';
+import { addLight, darkYear, lightSeason, seasonOf, type SeasonSun } from './bed-sun';
 import { stepHours, type SunPlace } from './raster';
-import { solarNoon, sunAt, sunYear, type Sun } from './sun-path';
+import { solarNoon, sunAt, sunPath, type Sun } from './sun-path';
 
 /** One hour looked at: where the sun stood, and how much of the bed it lit. */
 interface Glance {
@@ -13,14 +13,17 @@ interface Glance {
 }
 export interface WatchedSun {
   season: SeasonSun;
-  year: SunHours[];
   /** Hours of sun ticked on each sheet, as they were seen. */
   seen: { taken_on: string; hours: number }[];
   /** Share (0–1) of the season's sun path that stood near a place in the sky that was looked at. */
   known: number;
 }
 
-const dayOf = (date: string) => Math.min(365, dayOfMonthDay(date.slice(5)));
+/** Hours of sun ticked on a sheet; a part counts as half. */
+export const hoursSeen = ({ hours }: Reading<'watch'>) => hours.reduce((sum, row) => sum + row.sun, 0);
+
+/** Day of the year (1–365) of a date; the last of a leap year is the day before. */
+export const dayOf = (date: string) => Math.min(365, dayOfMonthDay(date.slice(5)));
 
 /** Hours from solar noon of a clock hour's middle on a date. */
 export function solarHour(place: SunPlace, date: string, hour: number, utc_offset_h: number): number {
@@ -68,22 +71,18 @@ export function watchedSun(sheets: readonly MeasureOf<'watch'>[], place: SunPlac
     }
     return { lit: lit ?? nearest.lit, known: lit !== null || least <= near };
   };
-  const season = new Set(lightSeason(place));
+  const year = darkYear();
   let asked = 0;
   let answered = 0;
-  const year = sunYear(place.lat, place.lon).map((path, h) => {
-    const hours: SunHours = { before: 0, after: 0, midday: 0 };
+  for (const h of lightSeason(place)) {
+    const path = sunPath(place.lat, place.lon, h, SETTINGS.sun.stepMinutes);
     path.forEach((sun, i) => {
-      const answer = litAt(sun);
-      const lit = answer.lit * stepHours(path, i);
-      if (season.has(h)) asked++;
-      if (season.has(h) && answer.known) answered++;
-      if (sun.hour < 0) hours.before += lit;
-      else hours.after += lit;
-      if (Math.abs(sun.hour) <= SETTINGS.sun.middayH) hours.midday += lit;
+      const { lit, known } = litAt(sun);
+      asked++;
+      if (known) answered++;
+      addLight(year[h]!, sun, lit * stepHours(path, i));
     });
-    return hours;
-  });
-  const seen = sheets.map(({ taken_on, reading }) => ({ taken_on, hours: reading.hours.reduce((sum, row) => sum + row.sun, 0) }));
-  return { season: seasonOf(year, place), year, seen, known: answered / asked };
+  }
+  const seen = sheets.map(({ taken_on, reading }) => ({ taken_on, hours: hoursSeen(reading) }));
+  return { season: seasonOf(year, place), seen, known: answered / asked };
 }

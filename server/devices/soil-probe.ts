@@ -5,6 +5,7 @@ import { climateHere } from '../../core/climate/place';
 import { seedOf, simulatedProbe } from '../../core/soil/probe';
 import { waterYear } from '../../core/soil/water-year';
 import { sunAt } from '../../core/sun/sun-path';
+import { dayOf, solarHour } from '../../core/sun/watched';
 import { SETTINGS } from '../../core/settings';
 
 /** The day the simulated probe was taken into use; its pH has drifted since. */
@@ -26,9 +27,10 @@ export function pushProbe(state: GardenState, library: Library, site: Site, at: 
   // A told moisture is believed over the reckoned one: the probe stands between them.
   const told = (site.moisture - 0.5) / 4.5;
   const wet = Math.min(1.2, (share + told) / 2);
-  const day = Math.min(365, Math.ceil((at.getTime() - Date.UTC(at.getUTCFullYear(), 0, 1)) / DAY) + 1);
-  const hourOfSun = ((((at.getUTCHours() + at.getUTCMinutes() / 60 + garden.lon / 15 - 12 + 36) % 24) + 24) % 24) - 12;
-  const altitude = sunAt(garden.lat, garden.lon, day, hourOfSun).altitude;
+  const date = at.toISOString().slice(0, 10);
+  // solarHour speaks of an hour's middle; this is a moment.
+  const hour = solarHour(garden, date, at.getUTCHours() + at.getUTCMinutes() / 60 - 0.5, 0);
+  const { altitude } = sunAt(garden.lat, garden.lon, dayOf(date), hour);
   return simulatedProbe(
     {
       ph: site.ph + ((own % 100) / 100 - 0.5) * 0.4,

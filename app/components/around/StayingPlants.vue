@@ -7,15 +7,12 @@ const view = useViewStore();
 const rows = computed(() =>
   garden.plantings
     .filter((row) => row.stays && LIVE_STATES.has(row.state))
-    .map((row) => ({ row, plant: garden.almanac?.plants.get(row.plant)?.plant, serves: servesOf(row.plant) })),
+    .map((row) => ({ row, plant: garden.almanac?.plants.get(row.plant)?.plant, serves: servesOf(row.id) })),
 );
-const servesOf = (plant: string) =>
-  garden.served?.targets.filter((target) =>
-    target.needs.some((need) =>
-      need.cells.some((cell) =>
-        cell.contributions.some((one) => garden.plantings.find((row) => row.id === one.planting)?.plant === plant),
-      ),
-    ),
+/** How many of the targets draw on a planting. */
+const servesOf = (planting: string) =>
+  garden.served?.targets.filter(({ needs }) =>
+    needs.some(({ cells }) => cells.some(({ contributions }) => contributions.some((one) => one.planting === planting))),
   ).length ?? 0;
 const names = computed(() => garden.plants.map((here) => here.plant.common).sort());
 const name = ref('');

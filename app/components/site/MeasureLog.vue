@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { dateName } from '~~/core/model/half-month';
 import type { Measure } from '~~/core/model/yard';
+import { hoursSeen } from '~~/core/sun/watched';
 import { drainRate } from '~~/core/soil/drainage';
 import { feelTexture, jarFractions, textureClass } from '~~/core/soil/texture';
 
@@ -31,7 +32,7 @@ function words(row: Measure): string {
         .filter(Boolean)
         .join(', ');
     case 'watch':
-      return `${row.reading.hours.reduce((sum, hour) => sum + hour.sun, 0)} h of sun in ${row.reading.hours.length} h looked at`;
+      return `${hoursSeen(row.reading)} h of sun in ${row.reading.hours.length} h looked at`;
   }
 }
 </script>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { arrangement, materialAdvice, plantsHeld, potZone, winterAdvice, winterOf } from '~~/core/containers/pots';
-import { PotFields, type Site } from '~~/core/model/garden';
-import { LIVE_STATES } from '~~/core/model/garden';
+import { LIVE_STATES, PotFields, type Site } from '~~/core/model/garden';
 import { UNITS } from '~~/core/model/units';
 import { potLitres } from '~~/core/soil/volumes';
 import { FRESH_POT } from '~~/core/yard/fresh';

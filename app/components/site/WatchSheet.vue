@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hoursSeen } from '~~/core/sun/watched';
 import { clockOffset } from '~~/core/sun/clock';
 import type { Reading } from '~~/core/model/yard';
 
@@ -31,7 +32,7 @@ function mark(hour: number, sun: 0 | 0.5 | 1 | null) {
   draft.value.reading.hours = sun === null ? rest : [...rest, { hour, sun }].sort((a, b) => a.hour - b.hour);
 }
 const clock = (hour: number) => (view.units === 'us' ? `${((hour + 11) % 12) + 1} ${hour < 12 ? 'am' : 'pm'}` : `${hour}:00`);
-const total = computed(() => draft.value.reading.hours.reduce((sum, row) => sum + row.sun, 0));
+const total = computed(() => hoursSeen(draft.value.reading));
 </script>
 
 <template>

@@ -14,7 +14,7 @@ import type { Site } from '~~/core/model/garden';
 import type { Point, Thing, YardFields } from '~~/core/model/yard';
 import { moved, rectangleOf, snapped } from '~~/core/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
-import { extentOf, gridStep, siteMarks, thingMarks, type Mark } from './yard-marks';
+import { extentOf, gridStep, penStep, siteMarks, thingMarks, type Mark } from './yard-marks';
 import { flatten, konvaConfig } from './konva-config';
 import { northMarks, scaleMarks } from './yard-svg';
 
@@ -80,7 +80,6 @@ watch(
 const placed = <T extends { id: string }>(row: T, key: 'points' | 'outline'): T =>
   dragged.value?.id === row.id ? { ...row, [key]: dragged.value.points } : row;
 
-const STEP = computed(() => (view.units === 'us' ? 0.3048 / 2 : 0.1));
 const between = computed(() => gridStep(props.yard, view.units));
 const gridLines = computed(() => {
   const lines: Point[][] = [];
@@ -146,7 +145,12 @@ const configOf = (mark: Mark) => konvaConfig(mark, { px, py, scale: scale.value 
 /** A point of the page as a place in the yard, drawn to near corners and the grid. */
 function aimed(free: Point): Point {
   const first = props.pen?.points[0];
-  return snapped(free, [...corners.value, ...edgeCorners.value, ...(first ? [first] : [])], STEP.value, 10 / scale.value);
+  return snapped(
+    free,
+    [...corners.value, ...edgeCorners.value, ...(first ? [first] : [])],
+    penStep(view.units),
+    10 / scale.value,
+  );
 }
 function pointer(): Point | null {
   const at = stage.value?.getNode().getPointerPosition();
@@ -178,7 +182,7 @@ function dropped(row: Drawn, event: { target: Konva.Node }) {
   event.target.position({ x: 0, y: 0 });
   if (Math.hypot(dx, dy) < 0.01) return;
   const [first] = row.points;
-  const to = snapped([first![0] + dx, first![1] + dy], corners.value, STEP.value, 8 / scale.value);
+  const to = snapped([first![0] + dx, first![1] + dy], corners.value, penStep(view.units), 8 / scale.value);
   const points = moved(row.points, to[0] - first![0], to[1] - first![1]);
   dragged.value = { id: row.chosen.id, points };
   emit('move', row.chosen, points);

@@ -203,6 +203,9 @@ export function siteMarks(site: Pick<Site, 'name' | 'kind' | 'outline' | 'area_m
   ];
 }
 
+/** Metres that the pen and the arrow keys step by: a tenth, or half a foot. */
+export const penStep = (units: UnitSystem) => (units === 'us' ? 0.1524 : 0.1);
+
 /** Metres between the lines of the grid: a round number of the gardener's unit, finer in a small yard. */
 export function gridStep(yard: { width_m: number }, units: UnitSystem): number {
   const small = yard.width_m < 8;

@@ -2,6 +2,7 @@
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core';
 import { halfMonthName } from '~~/core/model/half-month';
 import { lightSeason } from '~~/core/sun/bed-sun';
+import { obstructionsOf } from '~~/core/sun/obstructions';
 import { lightNow } from '~~/core/sun/raster';
 import { sunPath } from '~~/core/sun/sun-path';
 import { lightPicture, LIGHT_STEPS } from '~/components/sun/light-picture';
@@ -52,15 +53,15 @@ const hours = computed<{ cells: Float32Array; most: number } | null>(() => {
     return { cells: ready[0]!.map((_, i) => ready.reduce((sum, cells) => sum + cells[i]!, 0) / ready.length), most: MOST_HOURS };
   }
   const sun = path.value[step.value];
-  return sun
-    ? { cells: lightNow(yard.grid, garden.things, yard.yard.north_deg, view.halfMonth, sun, yard.years), most: 1 }
-    : null;
+  return sun ? { cells: lightNow(yard.grid, obstructions.value, yard.yard.north_deg, sun), most: 1 } : null;
 });
 const picture = computed(() =>
   hours.value && hours.value.cells.length === yard.grid.columns * yard.grid.rows && hours.value.cells.length > 0
     ? lightPicture(hours.value.cells, yard.grid.columns, yard.grid.rows, hours.value.most)
     : null,
 );
+
+const obstructions = computed(() => obstructionsOf(garden.things, view.halfMonth, yard.years));
 
 // One day: the sun's path of the half-month, played or moved by hand.
 const path = computed(() => sunPath(garden.garden!.lat, garden.garden!.lon, view.halfMonth, 10));

@@ -5,6 +5,7 @@ import { freshSite, freshThing, THING_NAMES } from '~~/core/yard/fresh';
 import { areaOf, lengthOf, moved, perimeterOf } from '~~/core/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
 import type { Chosen } from '~/components/yard/YardDrawing.vue';
+import { penStep } from '~/components/yard/yard-marks';
 import YardDrawing from '~/components/yard/YardDrawing.vue';
 
 const garden = useGardenStore();
@@ -123,7 +124,7 @@ async function removeChosen() {
 const ARROWS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 function onKey(event: KeyboardEvent) {
   const arrow = ARROWS[event.key];
-  const step = (view.units === 'us' ? 0.3048 / 2 : 0.1) * (event.shiftKey ? 10 : 1);
+  const step = penStep(view.units) * (event.shiftKey ? 10 : 1);
   const drawingNow = pen.tool.value !== null;
   if (arrow && drawingNow) {
     const to = (value: number, by: number) => Number((value + by * step).toFixed(3));
