@@ -137,6 +137,12 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   const saveGarden = (fields: GardenFields, revision: number) => change('PUT', '', { fields, revision }, 'Place saved.');
+  /** Changes some fields of the garden as it is kept. */
+  const changeGarden = (fields: Partial<GardenFields>, said = 'Place saved.') => {
+    const { id: _id, revision, ...rest } = garden.value!;
+    const save = (at: number) => change('PUT', '', { fields: { ...rest, ...fields }, revision: at }, said);
+    return attempt(() => save(revision), save);
+  };
   const addSite = (fields: SiteFields) => change('POST', '/sites', fields, `${fields.name} added.`);
   const saveSite = (siteId: string, fields: SiteFields, revision: number) =>
     change('PUT', `/sites/${siteId}`, { fields, revision }, `${fields.name} saved.`);
@@ -260,6 +266,7 @@ export const useGardenStore = defineStore('garden', () => {
     attempt,
     step,
     saveGarden,
+    changeGarden,
     addSite,
     saveSite,
     removeSite,

@@ -44,6 +44,8 @@ export const useViewStore = defineStore('view', () => {
   const volume = (l: number) => quantity(l, UNITS[units.value].volume);
   const length = (cm: number) => quantity(cm, UNITS[units.value].length);
   const distance = (m: number) => quantity(m, UNITS[units.value].distance);
+  /** An area with the length of its edge: `8 m², 12 m round`. */
+  const round = (m2: number, m: number) => `${area(m2)}, ${distance(m)} round`;
   const weight = (kg: number) => quantity(kg, UNITS[units.value].weight);
   return {
     today,
@@ -59,6 +61,7 @@ export const useViewStore = defineStore('view', () => {
     volume,
     length,
     distance,
+    round,
     weight,
   };
 });

@@ -17,19 +17,18 @@ export const useYardStore = defineStore('yard', () => {
   const yard = computed<YardFields>(() => garden.garden?.yard ?? FRESH_YARD);
 
   const without = <T extends { id: string; revision: number }>({ id: _id, revision: _revision, ...fields }: T) => fields;
-  function saveYard(fields: Partial<YardFields>) {
-    const { id: _id, revision, ...rest } = garden.garden!;
-    const save = (at: number) =>
-      garden.change('PUT', '', { revision: at, fields: { ...rest, yard: { ...yard.value, ...fields } } }, 'Yard saved.');
-    return garden.attempt(() => save(revision), save);
-  }
+  const saveYard = (fields: Partial<YardFields>) => garden.changeGarden({ yard: { ...yard.value, ...fields } }, 'Yard saved.');
   const draw = (things: ThingFields[]) =>
     garden.attempt(async () => {
       if (!garden.garden!.yard) await saveYard({});
       await garden.change('POST', '/things', things, `${things.map((row) => row.name).join(', ')} drawn.`);
     });
-  const saveThing = (thing: Thing, fields: ThingFields) => {
-    const save = (at: number) => garden.change('PUT', `/things/${thing.id}`, { revision: at, fields }, `${fields.name} saved.`);
+  /** Changes some fields of a thing as it is kept. */
+  const changeThing = (thingId: string, fields: Partial<ThingFields>) => {
+    const thing = garden.things.find((row) => row.id === thingId)!;
+    const whole = { ...without(thing), ...fields };
+    const save = (at: number) =>
+      garden.change('PUT', `/things/${thingId}`, { revision: at, fields: whole }, `${whole.name} saved.`);
     return garden.attempt(() => save(thing.revision), save);
   };
   const removeThing = (thing: Thing) =>
@@ -120,7 +119,7 @@ export const useYardStore = defineStore('yard', () => {
     yard,
     saveYard,
     draw,
-    saveThing,
+    changeThing,
     removeThing,
     changeSite,
     drawSite,

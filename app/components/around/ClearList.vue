@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { isListed } from '~~/core/gates/status';
 import { speakingOf } from '~~/core/library/about';
-import type { Thing, ThingOf } from '~~/core/model/yard';
+import type { ThingOf } from '~~/core/model/yard';
 import { CLEARING } from '~/components/place/choices';
 
 /** Invasive plants to clear before planting, with what usually clears them. */
@@ -45,10 +45,8 @@ async function add() {
     other.value = '';
   }
 }
-function change(thing: ThingOf<'invader'>, traits: Partial<ThingOf<'invader'>['traits']>) {
-  const { id: _id, revision: _revision, ...fields } = thing;
-  void yard.saveThing(thing as Thing, { ...fields, traits: { ...thing.traits, ...traits } });
-}
+const change = (thing: ThingOf<'invader'>, traits: Partial<ThingOf<'invader'>['traits']>) =>
+  yard.changeThing(thing.id, { traits: { ...thing.traits, ...traits } });
 </script>
 
 <template>

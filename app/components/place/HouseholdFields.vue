@@ -3,9 +3,8 @@ import type { GardenFields } from '~~/core/model/garden';
 import { DEER } from './choices';
 
 /** Who else lives there or comes by. */
-const model = defineModel<Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer'>>({
-  required: true,
-});
+export type Household = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer'>;
+const model = defineModel<Household>({ required: true });
 const FLAGS = [
   ['children', 'children'],
   ['dogs', 'dogs'],

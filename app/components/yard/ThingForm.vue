@@ -4,7 +4,6 @@ import { UNITS } from '~~/core/model/units';
 import { DRAWN_AS, THING_NAMES } from '~~/core/yard/fresh';
 import { areaOf, lengthOf, perimeterOf } from '~~/core/yard/geometry';
 import { TRAITS } from './thing-traits';
-import { cornersFrom, cornersText } from './corners-text';
 
 /** One thing of the yard: its name, where it is and what of it a calculation needs. */
 const props = defineProps<{ thing: string }>();
@@ -22,8 +21,6 @@ watch(kept, () => kept.value && restart());
 const traits = computed(() => draft.value.traits as unknown as Record<string, string | number | boolean | null>);
 const fields = computed(() => TRAITS[draft.value.kind].filter(({ only }) => !only || traits.value[only[0]] === only[1]));
 const error = (key: string) => errors.value[`traits.${key}`];
-const corners = computed(() => cornersText((kept.value?.points ?? []) as Point[], units.value.distance.perSi));
-const cornersFault = ref('');
 const species = computed(() => [
   { value: null, words: 'not known' },
   ...(garden.library?.plants ?? [])
@@ -33,22 +30,18 @@ const species = computed(() => [
 ]);
 const measures = computed(() => {
   const points = (kept.value?.points ?? []) as Point[];
-  if (DRAWN_AS[draft.value.kind] === 'area' && points.length >= 3)
-    return `${view.area(areaOf(points))}, ${view.distance(perimeterOf(points))} round`;
+  if (DRAWN_AS[draft.value.kind] === 'area' && points.length >= 3) return view.round(areaOf(points), perimeterOf(points));
   return points.length >= 2 ? `${view.distance(lengthOf(points))} long` : '';
 });
 
 async function keep() {
   await save(async (fields) => {
-    if (JSON.stringify(fields) !== JSON.stringify(start())) await yard.saveThing(kept.value!, fields);
+    if (JSON.stringify(fields) !== JSON.stringify(start())) await yard.changeThing(props.thing, fields);
   });
 }
-function moveCorners(event: Event) {
-  const found = cornersFrom((event.target as HTMLInputElement).value, units.value.distance.perSi);
-  cornersFault.value = found ? '' : 'Write corners as 0, 0; 6, 0; 6, 4.';
-  if (!found) return;
-  draft.value.points = found as never;
-  void keep().then(() => (cornersFault.value = errors.value.points ?? ''));
+function moveCorners(points: Point[]) {
+  draft.value.points = points as never;
+  void keep();
 }
 async function remove() {
   if (await yard.removeThing(kept.value!)) view.subject = null;
@@ -101,9 +94,7 @@ function takeSpecies(plant: string | null) {
         />
       </template>
     </div>
-    <FieldRow v-slot="{ bind }" :label="`Corners (${units.distance.label} from the left, from the bottom)`" :error="cornersFault">
-      <input v-bind="bind" class="field text-sm" :value="corners" @change.stop="moveCorners" />
-    </FieldRow>
+    <CornersField :points="kept.points as Point[]" :error="errors.points" @moved="moveCorners" />
     <button type="button" class="link text-gap" @click="remove">Remove {{ kept.name }}</button>
   </form>
 </template>

@@ -37,7 +37,13 @@ async function choose(event: Event) {
     field.value = '';
   }
 }
-const set = (key: 'x' | 'y' | 'width_m' | 'opacity', value: number | null) =>
+const FIELDS = [
+  ['width_m', 'Its width'],
+  ['opacity', 'Strength'],
+  ['x', 'From the left'],
+  ['y', 'From the bottom'],
+] as const;
+const set = (key: (typeof FIELDS)[number][0], value: number | null) =>
   value !== null && yard.yard.underlay && yard.saveYard({ underlay: { ...yard.yard.underlay, [key]: value } });
 </script>
 
@@ -48,28 +54,13 @@ const set = (key: 'x' | 'y' | 'width_m' | 'opacity', value: number | null) =>
     </FieldRow>
     <div v-if="yard.yard.underlay" class="mt-1 grid grid-cols-2 gap-2" @change.stop>
       <NumberField
-        :model-value="yard.yard.underlay.width_m"
-        label="Its width"
-        :unit="unit"
-        @update:model-value="set('width_m', $event)"
-      />
-      <NumberField
-        :model-value="yard.yard.underlay.opacity"
-        label="Strength"
-        :step="0.1"
-        @update:model-value="set('opacity', $event)"
-      />
-      <NumberField
-        :model-value="yard.yard.underlay.x"
-        label="From the left"
-        :unit="unit"
-        @update:model-value="set('x', $event)"
-      />
-      <NumberField
-        :model-value="yard.yard.underlay.y"
-        label="From the bottom"
-        :unit="unit"
-        @update:model-value="set('y', $event)"
+        v-for="[key, label] in FIELDS"
+        :key="key"
+        :model-value="yard.yard.underlay[key]"
+        :label="label"
+        :unit="key === 'opacity' ? undefined : unit"
+        :step="key === 'opacity' ? 0.1 : undefined"
+        @update:model-value="set(key, $event)"
       />
       <button type="button" class="link col-span-2 text-left text-gap" @click="yard.saveYard({ underlay: null })">
         Take the picture away

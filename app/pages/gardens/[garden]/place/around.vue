@@ -1,19 +1,12 @@
 <script setup lang="ts">
 import { RUNOFFS, SALTS } from '~/components/place/choices';
+import type { Household } from '~/components/place/HouseholdFields.vue';
 import type { SiteFields } from '~~/core/model/garden';
 import { besideIt } from '~~/core/yard/beside';
 
 const garden = useGardenStore();
 const yard = useYardStore();
 const view = useViewStore();
-type Household = {
-  children: boolean;
-  dogs: boolean;
-  cats: boolean;
-  grazing: boolean;
-  passers_by: boolean;
-  deer: 'none' | 'some' | 'many';
-};
 const household = ref<Household>(pick());
 function pick(): Household {
   const { children, dogs, cats, grazing, passers_by, deer } = garden.garden!;
@@ -23,11 +16,7 @@ watch(
   () => garden.garden,
   () => (household.value = pick()),
 );
-function keep() {
-  const { id: _id, revision, ...fields } = garden.garden!;
-  const save = (at: number) => garden.saveGarden({ ...fields, ...household.value }, at);
-  void garden.attempt(() => save(revision), save);
-}
+const keep = () => garden.changeGarden(household.value);
 const set = (site: string, fields: Partial<SiteFields>) => yard.changeSite(site, fields);
 </script>
 

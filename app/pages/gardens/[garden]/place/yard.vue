@@ -90,9 +90,7 @@ const live = computed(() => {
   if (pen.tool.value) {
     const now = pen.live.value;
     if (!now) return `Set the ${drawnAs(pen.tool.value) === 'spot' ? 'place' : 'first corner'} with a click, or with Space.`;
-    return now.area === null
-      ? `${view.distance(now.length)} so far`
-      : `${view.area(now.area)}, ${view.distance(now.length)} round`;
+    return now.area === null ? `${view.distance(now.length)} so far` : view.round(now.area, now.length);
   }
   const name = thing.value?.name ?? site.value?.name;
   if (!name) return 'Choose something to change it, or draw.';
@@ -100,21 +98,14 @@ const live = computed(() => {
   if (points.length === 0) return `${name} is not drawn yet.`;
   const areal = points.length >= 3 && (site.value || drawnAs(thing.value!.kind) === 'area');
   return areal
-    ? `${name}: ${view.area(areaOf(points))}, ${view.distance(perimeterOf(points))} round`
+    ? `${name}: ${view.round(areaOf(points), perimeterOf(points))}`
     : points.length >= 2
       ? `${name}: ${view.distance(lengthOf(points))} long`
       : `${name}: ${view.distance(points[0]![0])} from the left, ${view.distance(points[0]![1])} from the bottom`;
 });
 
-async function move(of: Chosen, points: Point[]) {
-  if (of.kind === 'site') await yard.changeSite(of.id, { outline: points });
-  else {
-    const { id: _id, revision: _revision, ...fields } = garden.things.find((row) => row.id === of.id)!;
-    await yard.saveThing(
-      garden.things.find((row) => row.id === of.id)!,
-      { ...fields, points } as never,
-    );
-  }
+function move(of: Chosen, points: Point[]) {
+  return of.kind === 'site' ? yard.changeSite(of.id, { outline: points }) : yard.changeThing(of.id, { points } as never);
 }
 async function removeChosen() {
   if (thing.value) await yard.removeThing(thing.value);
