@@ -186,6 +186,48 @@ export const SETTINGS = {
     /** Ground (m²) a climber takes at the foot of its support. Judgement. */
     vineGroundM2: 0.25,
   },
+  shopping: {
+    /** A packet of seed (hundredths), and what a plug, pot, large pot or bulb costs beside the library's price. Judgement. */
+    prices: { packet: 350, share: { plug: 0.45, pot: 1, large: 1, bulb: 0.3 } },
+    /** Plants a packet of seed raises with a beginner's luck. Judgement: a packet holds some hundred seeds. */
+    plantsPerPacket: 25,
+    /** Share lost in the first year, to be bought as spares. Trade: one plug in five, one pot in ten; a shrub is looked after. */
+    losses: { plug: 0.2, pot: 0.1, large: 0, bulb: 0.1 },
+  },
+  planner: {
+    /** Herbs are planted in threes at least where they stand closer than this (cm). Trade: a drift is three to seven. */
+    drift: 3,
+    driftSpacingCm: 90,
+    /** Most plants of a kind on a site, and climbers there: each wants a support of its own. Judgement. */
+    mostOfKind: 40,
+    mostClimbers: 4,
+    /** Worth of a closed life cycle beside all the cells of its needs at full. Judgement: half a life cycle is worth little. */
+    cellsWorth: 0.5,
+    /** Steps in which part of what is needed counts. Judgement: less than a quarter more is not worth a plant. */
+    partSteps: 4,
+    /**
+     * What preferences weigh, in hundredths of the currency, so that they can be set against prices: a kind more, a
+     * square metre used, a feature made, and what each preference adds for a square metre. Judgement.
+     */
+    weigh: {
+      kind: { few: 2500, any: 300, many: -1500 },
+      ground: 150,
+      feature: 500,
+      strength: { off: 0, some: 1, much: 4 },
+      /** How much money counts at each strength of wanting it cheap. */
+      money: { off: 0.3, some: 1, much: 3 },
+      /** Not native (and once for such a kind); browsed by deer; to be watered; to be fussed over; each year late to flower; in no colour asked for. */
+      foreign: 1500,
+      foreignKind: 800,
+      browsed: 1500,
+      thirsty: 1000,
+      careful: 800,
+      lateYear: 500,
+      colour: 800,
+    },
+    /** Share of plants (kinds) by which an alternative must differ. */
+    differs: 1 / 3,
+  },
   age: {
     /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */
     herb: [0.3, 0.7, 1],

@@ -177,6 +177,7 @@ export const useGardenStore = defineStore('garden', () => {
         state: since ? 'in-ground' : 'planned',
         planted_year: since ?? null,
         stays: since !== undefined,
+        locked: false,
         source: '',
         cost_minor: null,
         notes: '',

@@ -2,7 +2,7 @@ import type { GateGarden } from '../gates/gates';
 import type { Almanac, TargetHere } from '../almanac/almanac';
 import type { Garden, GardenTarget, Planting, Site } from '../model/garden';
 import { HALF_MONTHS } from '../model/half-month';
-import { isWoody, type Feature } from '../model/vocabulary';
+import { isWoody, type Feature, type SpecialNeed } from '../model/vocabulary';
 import { needsOf, type Need } from '../needs/needs';
 import { SETTINGS } from '../settings';
 import { allotLeaf } from './leaf';
@@ -102,36 +102,39 @@ function nectarCoverage(need: Need, target: TargetHere, stands: readonly Stand[]
   return needCoverage(need, cells, { limit: weakest.supply / need.demand <= weakest.kinds / need.kinds ? 'amount' : 'kinds' });
 }
 
+/** Special needs that a feature of a bed meets. */
+export const SPECIAL_FEATURES: Partial<Record<SpecialNeed, readonly Feature[]>> = {
+  mud: ['mud'],
+  fruit: ['fruit'],
+  water: ['water', 'mud'],
+  perch: ['perch'],
+  'nest-cover': ['dense-cover'],
+};
+
+/** Does a plant on a site meet a special need in a half-month? Small insects are counted by native kinds instead. */
+export function meetsSpecial(special: SpecialNeed, { here, site }: Pick<Stand, 'here' | 'site'>, h: number): boolean {
+  if (special === 'alkaloid') return here.plant.alkaloid && here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare;
+  if (special === 'perch' || special === 'nest-cover')
+    return isWoody(here.plant) && here.plant.height_max_cm >= SETTINGS.special.coverCm && site.kind === 'bed';
+  return false;
+}
+
 /** Special needs are present or not; one unmet is thin, and open only where adults cannot feed without it. */
 function specialCoverage(need: Need, target: TargetHere, stands: readonly Stand[], sites: readonly Site[]): NeedCoverage {
-  const tall = stands.filter(
-    (s) => isWoody(s.here.plant) && s.here.plant.height_max_cm >= SETTINGS.special.coverCm && s.site.kind === 'bed',
-  );
+  const special = need.special!;
   const nativeKinds = new Set(stands.filter((s) => s.here.status.native).map((s) => s.here.plant.id)).size;
-  const features: string[] = [];
-  const feature = (name: Feature) => {
-    for (const site of sites) if (site.features.includes(name)) features.push(`${FEATURE_NAMES[name]} in ${site.name}`);
-    return features.length > 0;
-  };
-  const served: Record<NonNullable<Need['special']>, (h: number) => Stand[] | boolean> = {
-    alkaloid: (h) => stands.filter((s) => s.here.plant.alkaloid && s.here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare),
-    mud: () => feature('mud'),
-    fruit: () => feature('fruit'),
-    water: () => feature('water') || feature('mud'),
-    perch: () => feature('perch') || tall,
-    'nest-cover': () => feature('dense-cover') || tall,
-    insects: () => nativeKinds >= SETTINGS.special.insectKinds,
-  };
+  const features = (SPECIAL_FEATURES[special] ?? []).flatMap((name) =>
+    sites.filter((site) => site.features.includes(name)).map((site) => `${FEATURE_NAMES[name]} in ${site.name}`),
+  );
   const floor = need.special === 'fruit' && target.target.adult_food === 'sap-fruit' ? 0 : SETTINGS.coverage.thin;
   const cells = need.halfMonths.map((h) => {
-    features.length = 0;
-    const by = served[need.special!](h);
-    const met = Array.isArray(by) ? by.length > 0 : by;
-    const contributions = Array.isArray(by) ? by.map((s) => ({ planting: s.id, amount: 1 })) : [];
-    const partly = need.special === 'insects' && !met ? nativeKinds / SETTINGS.special.insectKinds : 0;
+    const by = features.length > 0 ? [] : stands.filter((stand) => meetsSpecial(special, stand, h));
+    const met = special === 'insects' ? nativeKinds >= SETTINGS.special.insectKinds : features.length > 0 || by.length > 0;
+    const contributions = by.map((s) => ({ planting: s.id, amount: 1 }));
+    const partly = special === 'insects' && !met ? nativeKinds / SETTINGS.special.insectKinds : 0;
     return cell(h, met ? 1 : partly, 1, 0, met ? 1 : Math.max(floor, partly), contributions);
   });
-  return needCoverage(need, cells, { features: [...new Set(features)] });
+  return needCoverage(need, cells, { features });
 }
 
 /**

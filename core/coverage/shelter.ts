@@ -1,4 +1,4 @@
-import type { TargetHere } from '../almanac/almanac';
+import type { PlantHere, TargetHere } from '../almanac/almanac';
 import { isWoody, type AutumnSchool, type Feature } from '../model/vocabulary';
 import type { Site } from '../model/garden';
 import { groundM2 } from '../quantities/quantities';
@@ -23,7 +23,31 @@ export const FEATURE_NAMES: Record<Feature, string> = {
 };
 
 /** Features of a bed that shelter each sort of wintering place. */
-const SHELTERING: Partial<Record<string, Feature>> = { bark: 'logs', soil: 'bare-soil', cover: 'dense-cover' };
+export const SHELTERING: Partial<Record<string, Feature>> = { bark: 'logs', soil: 'bare-soil', cover: 'dense-cover' };
+
+/** Share (0–1) of the open ground under a plant that shelters a target through winter, after the autumn's work. */
+export function shelterShare(target: TargetHere, { plant, foliageShares }: PlantHere, autumn: AutumnSchool): number {
+  const left = SETTINGS.shelter.autumn[autumn];
+  const annual = plant.kind === 'annual';
+  switch (target.target.overwinters_in) {
+    case 'litter':
+      return annual ? 0 : left.litter;
+    case 'soil':
+      return annual ? 0 : left.soil;
+    case 'stems':
+      return isWoody(plant) ? 1 : plant.height_max_cm >= SETTINGS.shelter.stemCm ? left.stems : 0;
+    case 'bark':
+      return isWoody(plant) ? 1 : 0;
+    case 'cover':
+      return isWoody(plant) && foliageShares[0] === 1 ? 1 : 0;
+    case 'host': {
+      const host = target.hosts.get(plant.id);
+      return !host || host.rank === 'trap' ? 0 : isWoody(plant) ? 1 : left.herbHost;
+    }
+    default:
+      return 0;
+  }
+}
 
 /**
  * Square metres of the place a target winters in, after the autumn's work. Leaf litter lies under plants that
@@ -36,44 +60,13 @@ export function shelterSupply(
   sites: readonly Site[],
   autumn: AutumnSchool,
 ): ShelterSupply {
-  const left = SETTINGS.shelter.autumn[autumn];
   const place = target.target.overwinters_in;
   const supply: ShelterSupply = { area: 0, contributions: [], features: [] };
   const bedArea = new Map<string, number>();
   for (const stand of stands) {
-    const { plant, foliageShares } = stand.here;
+    const { plant } = stand.here;
     if (stand.site.kind === 'container') continue;
-    const tall = plant.height_max_cm >= SETTINGS.shelter.stemCm;
-    const share =
-      place === 'litter'
-        ? plant.kind === 'annual'
-          ? 0
-          : left.litter
-        : place === 'stems'
-          ? isWoody(plant)
-            ? 1
-            : tall
-              ? left.stems
-              : 0
-          : place === 'bark'
-            ? isWoody(plant)
-              ? 1
-              : 0
-            : place === 'soil'
-              ? plant.kind === 'annual'
-                ? 0
-                : left.soil
-              : place === 'host'
-                ? !target.hosts.has(plant.id) || target.hosts.get(plant.id)!.rank === 'trap'
-                  ? 0
-                  : isWoody(plant)
-                    ? 1
-                    : left.herbHost
-                : place === 'cover'
-                  ? isWoody(plant) && foliageShares[0] === 1
-                    ? 1
-                    : 0
-                  : 0;
+    const share = shelterShare(target, stand.here, autumn);
     if (share === 0) continue;
     // Litter and soil are the ground itself: no more of them than the bed has.
     const ground = groundM2(plant, stand.count, stand.site) * Math.min(1, stand.vigour);

@@ -35,6 +35,7 @@ export function regionalGarden(library: Pick<Library, 'regions' | 'areas'>, regi
     school_autumn: 'leave',
     school_pots: 'two-zones',
     yard: null,
+    money: null,
     notes: '',
   };
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { choice, id, name, number } from './fields';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './reference';
 import * as words from './vocabulary';
+import { PlanWishes } from './wishes';
 import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure, type Thing } from './yard';
 
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
@@ -17,6 +18,13 @@ const monthDay = z
     const lengths = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
     return day >= 1 && day <= (lengths[month - 1] ?? 0);
   }, 'That day is not in the calendar.');
+
+/** What things cost the gardener: prices by plant and size, and what a plant is bought as, where it is not the usual. */
+export const MoneyFields = z.object({
+  currency: z.string().regex(/^[A-Z]{3}$/, 'Give the currency in three letters, such as USD.'),
+  prices: z.record(z.string(), number(0, 10_000_000, 'the price').int('A price is in whole cents.')),
+  sizes: z.record(z.string(), choice(words.PLANT_SIZES, 'what it is bought as')),
+});
 
 export const GardenFields = z.object({
   name,
@@ -50,6 +58,7 @@ export const GardenFields = z.object({
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
   yard: YardFields.nullable().default(null),
+  money: MoneyFields.nullable().default(null),
   notes: note,
 });
 
@@ -125,6 +134,8 @@ export const PlantingFields = z.object({
   planted_year: number(1950, 2100, 'the year planted').int('Give a whole year.').nullable(),
   /** Grew here before the garden was planned, and is kept. */
   stays: z.boolean().default(false),
+  /** Left as it is by whatever is proposed. */
+  locked: z.boolean().default(false),
   source: z.string().max(200, 'Keep the source under 200 characters.').default(''),
   cost_minor: number(0, 100_000_000, 'the cost').int('Cost is in whole cents.').nullable(),
   notes: note,
@@ -143,7 +154,7 @@ export const Site = z.object({ ...SiteFields.shape, ...stored });
 export const GardenTarget = TargetFields.extend(stored);
 export const Planting = PlantingFields.extend({ ...stored, plan_id: id });
 export const OwnRow = OwnRowFields.extend(stored);
-export const Plan = z.object({ id, name, current: z.boolean(), revision });
+export const Plan = z.object({ id, name, current: z.boolean(), wishes: PlanWishes.nullable().default(null), revision });
 
 /** One garden as the application exports and imports it: the documented open format. */
 export const GardenFile = z
@@ -193,6 +204,7 @@ export const GardenFile = z
   });
 
 export type GardenFields = z.infer<typeof GardenFields>;
+export type MoneyFields = z.infer<typeof MoneyFields>;
 export type PotFields = z.infer<typeof PotFields>;
 export type SiteFields = z.infer<typeof SiteFields>;
 export type TargetFields = z.infer<typeof TargetFields>;

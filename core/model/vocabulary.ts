@@ -30,6 +30,10 @@ export const SHELTERS = ['litter', 'stems', 'bark', 'soil', 'host', 'cover', 'el
 export const AMBITIONS = ['visits', 'breeds', 'thrives'] as const;
 export const STAGES = ['host', 'nectar', 'shelter', 'special'] as const;
 export const PLANTING_STATES = ['planned', 'on-order', 'sown', 'in-ground', 'lost', 'removed'] as const;
+/** What a plant is bought as. A `large` one is a shrub, tree or climber in a pot of some litres. */
+export const PLANT_SIZES = ['seed', 'plug', 'pot', 'large', 'bulb'] as const;
+export type PlantSize = (typeof PLANT_SIZES)[number];
+
 export const CONFIDENCES = ['high', 'medium', 'low'] as const;
 
 /** What a bed can offer besides plants. */

@@ -68,6 +68,7 @@ export function withChange(input: CoverageInput, change: Change): CoverageInput 
     state: 'planned',
     planted_year: null,
     stays: false,
+    locked: false,
     source: '',
     cost_minor: null,
     notes: '',

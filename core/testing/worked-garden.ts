@@ -117,6 +117,7 @@ export const GARDEN: GardenFields = {
   school_autumn: 'leave',
   school_pots: 'two-zones',
   yard: null,
+  money: null,
   notes: '',
 };
 
@@ -135,6 +136,7 @@ export function planting(id: string, plantId: string, count: number, over: Parti
     state: 'planned',
     planted_year: null,
     stays: false,
+    locked: false,
     source: '',
     cost_minor: null,
     notes: '',

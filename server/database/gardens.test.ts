@@ -35,6 +35,7 @@ const PLANTING: PlantingFields = {
   state: 'planned',
   planted_year: null,
   stays: false,
+  locked: false,
   source: '',
   cost_minor: null,
   notes: '',

@@ -78,7 +78,7 @@ export function createGarden(db: Connection, fields: GardenFields): string {
     .transaction(() => {
       const id = gardenIdFor(db, fields.name);
       writeRow(db, 'garden', id, { ...fields, id, revision: 0 });
-      writeRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true });
+      writeRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true, wishes: null });
       return id;
     })
     .immediate();

@@ -50,6 +50,7 @@ const PRESSES: Record<string, Press> = {
       state: 'planned',
       planted_year: null,
       stays: false,
+      locked: false,
       source: '',
       cost_minor: null,
       notes: '',

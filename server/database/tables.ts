@@ -29,6 +29,7 @@ export const TABLES = {
     school_autumn: 'plain',
     school_pots: 'plain',
     yard: 'json',
+    money: 'json',
     notes: 'plain',
   },
   site: {
@@ -55,7 +56,7 @@ export const TABLES = {
   thing: { kind: 'plain', name: 'plain', points: 'json', traits: 'json' },
   measure: { site_id: 'plain', kind: 'plain', taken_on: 'plain', reading: 'json', note: 'plain' },
   garden_target: { target: 'plain', ambition: 'plain', priority: 'plain' },
-  plan: { name: 'plain', current: 'flag' },
+  plan: { name: 'plain', current: 'flag', wishes: 'json' },
   own_row: { file: 'plain', key: 'plain', cells: 'json' },
   planting: {
     plan_id: 'plain',
@@ -65,6 +66,7 @@ export const TABLES = {
     state: 'plain',
     planted_year: 'plain',
     stays: 'flag',
+    locked: 'flag',
     source: 'plain',
     cost_minor: 'plain',
     notes: 'plain',

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { choice, number } from './fields';
+
+/** What the gardener asks of a proposed plan: limits that are kept, and preferences that decide between plans. */
+export const STRENGTHS = ['off', 'some', 'much'] as const;
+export type Strength = (typeof STRENGTHS)[number];
+
+/** What stays: all that grows or is on order; what is planned too; or only what grew here before and is kept. */
+export const KEEPS = ['grown', 'planned', 'bare'] as const;
+export const KIND_WISHES = ['few', 'any', 'many'] as const;
+/** Drifts: herbs in threes at least, since massed flowers are found. Scattered: singly. */
+export const LAYOUTS = ['drifts', 'scattered'] as const;
+export const COLOUR_FAMILIES = ['white', 'yellow', 'orange', 'red', 'pink', 'purple', 'blue', 'green'] as const;
+export type ColourFamily = (typeof COLOUR_FAMILIES)[number];
+
+const strength = choice(STRENGTHS, 'how much it matters').default('off');
+
+export const PlanWishes = z.object({
+  /** Most money for plants, in hundredths of the currency; null: no limit. */
+  budget_minor: number(0, 100_000_000, 'the budget').int('Give the budget in whole cents.').nullable().default(null),
+  keep: choice(KEEPS, 'what stays').default('grown'),
+  layout: choice(LAYOUTS, 'drifts or scattered').default('drifts'),
+  /** Height (cm) that no plant of a site may pass, by site id. */
+  tallest_cm: z.record(z.string(), number(5, 4000, 'the height in centimetres')).default({}),
+  /** Most plants of a kind in the whole garden, by plant id; 0: none of it. */
+  most: z.record(z.string(), number(0, 500, 'how many at most').int('Count whole plants.')).default({}),
+  /** May it add a log pile, a patch of mud or bare soil, a dish of fruit? */
+  features: z.boolean().default(true),
+  kinds: choice(KIND_WISHES, 'few kinds or many').default('any'),
+  natives: strength.default('much'),
+  cheap: strength.default('some'),
+  deer: strength,
+  water: strength,
+  care: strength,
+  first_year: strength,
+  colours: z.array(choice(COLOUR_FAMILIES, 'a colour')).max(COLOUR_FAMILIES.length).default([]),
+  /** Seconds to go on looking for something better. */
+  seconds: number(1, 600, 'the seconds').default(20),
+});
+export type PlanWishes = z.infer<typeof PlanWishes>;
+export const FRESH_WISHES: PlanWishes = PlanWishes.parse({});

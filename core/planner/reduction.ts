@@ -1,0 +1,103 @@
+import type { Problem } from './problem';
+
+/**
+ * Most plants of each choice that are of any use: with so many every need they serve is filled by them alone, the
+ * largest patch stands and they count as a kind. More would only cost; where leaf is shared the limit stays as it is.
+ */
+export function usefulMost({ choices, cells, sums, signs, patches, pools }: Problem): Int32Array {
+  const useful = new Float64Array(choices.plants.length);
+  const wants = (choice: number, count: number) => {
+    if (choice < useful.length) useful[choice] = Math.max(useful[choice]!, count);
+  };
+  for (const { amount, patch } of cells) {
+    if (amount) {
+      for (const [sum, each] of amount.from)
+        for (const [choice, times] of sums[sum]!)
+          wants(choice, Math.ceil(Math.max(0, amount.demand - amount.fixed) / (each * times) - 1e-9));
+      for (const [pool] of amount.pooled)
+        if (pools[pool]!.sum !== null) for (const [choice] of sums[pools[pool]!.sum!]!) wants(choice, Infinity);
+    }
+    if (patch !== null)
+      for (const { from } of patches[patch]!) for (const [choice, each] of from) wants(choice, Math.ceil(1 / each - 1e-9));
+  }
+  for (const sign of signs) for (const [choice, least] of sign) wants(choice, least);
+  return Int32Array.from(choices.plants, ({ least, most }, choice) => Math.min(most, Math.max(least, useful[choice]!)));
+}
+
+/**
+ * Marks the choices of plants that no best plan needs (1), because enough other plants do all they do for no more
+ * ground and cost: on every site where the plant may stand, each of those may stand too, begins with no larger drift,
+ * and gives no less to any need. There must be as many of them as kinds are wanted at once where the plant counts as
+ * one, so that it is not missed as a further kind. Plants whose leaf several targets share are left, and none is left
+ * out for one of those `unwanted`.
+ */
+export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new Set()): Uint8Array {
+  const { choices, costs, cells, sums, signs, patches, pools, question } = problem;
+  const marks = new Uint8Array(choices.plants.length);
+  // A plant that costs less than nothing is wanted for itself.
+  if (question.wishes.kinds === 'many') return marks;
+
+  // What one plant of each choice gives, by what it gives to.
+  const gives = choices.plants.map(() => new Map<number, number>());
+  const kindsWanted = new Map<string, number>();
+  const shared = new Set<number>();
+  const PARTS = 4;
+  const give = (choice: number, to: number, amount: number) => {
+    const row = gives[choice];
+    if (row) row.set(to, Math.max(row.get(to) ?? 0, amount));
+  };
+  cells.forEach(({ amount, kinds, patch }, cell) => {
+    const missing = amount ? amount.demand - amount.fixed : 0;
+    for (const [sum, each] of amount?.from ?? [])
+      for (const [choice, times] of sums[sum]!) give(choice, cell * PARTS, Math.min(each * times, Math.max(missing, 0)));
+    for (const [pool] of amount?.pooled ?? [])
+      for (const [choice] of pools[pool]!.sum === null ? [] : sums[pools[pool]!.sum!]!) shared.add(choice);
+    for (const sign of kinds?.from ?? [])
+      for (const [choice, least] of signs[sign]!) {
+        give(choice, cell * PARTS + 1, 1 / least);
+        const plant = choices.plants[choice]?.here.plant.id;
+        if (plant) kindsWanted.set(plant, Math.max(kindsWanted.get(plant) ?? 1, kinds!.wanted));
+      }
+    if (patch !== null)
+      patches[patch]!.forEach(({ from }) => {
+        for (const [choice, each] of from) give(choice, cell * PARTS + 2, each);
+      });
+  });
+
+  const byPlant = new Map<string, number[]>();
+  choices.plants.forEach(({ here }, choice) => {
+    const list = byPlant.get(here.plant.id);
+    if (list) list.push(choice);
+    else byPlant.set(here.plant.id, [choice]);
+  });
+  const asGood = (other: number, choice: number): boolean => {
+    const [a, b] = [choices.plants[other]!, choices.plants[choice]!];
+    if (a.least > b.least || a.most < b.most || a.ground > b.ground + 1e-9 || a.crown > b.crown + 1e-9) return false;
+    if (a.price > b.price + 1e-9 || a.once > b.once || costs.each[other]! > costs.each[choice]! + 1e-9) return false;
+    const has = gives[other]!;
+    for (const [to, amount] of gives[choice]!) if ((has.get(to) ?? 0) < amount - 1e-12) return false;
+    return true;
+  };
+  const plants = [...byPlant];
+  for (const [plant, list] of plants) {
+    if (list.some((choice) => shared.has(choice))) continue;
+    if (list.every((choice) => gives[choice]!.size === 0)) {
+      for (const choice of list) marks[choice] = 1;
+      continue;
+    }
+    const enough = kindsWanted.get(plant) ?? 1;
+    let found = 0;
+    for (const [other, others] of plants) {
+      if (other === plant || question.wishes.most[other] !== undefined || marks[others[0]!] || unwanted.has(other)) continue;
+      if (costs.kind.get(other)! > costs.kind.get(plant)! + 1e-9) continue;
+      const all = list.every((choice) =>
+        others.some((of) => choices.plants[of]!.site === choices.plants[choice]!.site && asGood(of, choice)),
+      );
+      if (!all) continue;
+      found++;
+      if (found >= enough) break;
+    }
+    if (found >= enough) for (const choice of list) marks[choice] = 1;
+  }
+  return marks;
+}
