@@ -193,6 +193,9 @@ export const SETTINGS = {
     plantsPerPacket: 25,
     /** Share lost in the first year, to be bought as spares. Trade: one plug in five, one pot in ten; a shrub is looked after. */
     losses: { plug: 0.2, pot: 0.1, large: 0, bulb: 0.1 },
+    /** Litres and price (hundredths) of a bag of potting mix and of mulch; depth (cm) of mulch. Trade: 40 L; 5 cm. */
+    goods: { mix: { bag_l: 40, price: 1400 }, mulch: { bag_l: 50, price: 600 } },
+    mulchCm: 5,
   },
   planner: {
     /** Herbs are planted in threes at least where they stand closer than this (cm). Trade: a drift is three to seven. */
@@ -227,6 +230,24 @@ export const SETTINGS = {
     },
     /** Share of plants (kinds) by which an alternative must differ. */
     differs: 1 / 3,
+  },
+  leafRange: {
+    /** How far the leaf of a plant may differ from its figure, by its confidence; how far a larva's appetite. Judgement. */
+    leaf: { high: 0.25, medium: 0.35, low: 0.5 },
+    appetite: 0.25,
+    /** Share eaten from which a plant is down to its stems. Judgement. */
+    stripped: 0.85,
+  },
+  succession: {
+    /** Days from sowing an annual host until it is large enough to be laid on, and that it then stands in leaf. Trade: dill, parsley's kin and beans. */
+    growDays: 42,
+    standDays: 35,
+  },
+  whatIf: {
+    /** Hours of sun a bed loses, and half-zones a winter is colder. */
+    lessSunH: 2,
+    /** Years in the ground from which a plant finds water of its own. Trade: two seasons. */
+    rootedYears: 2,
   },
   age: {
     /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */

@@ -236,6 +236,21 @@ class Writer {
           return [part, each];
         });
         const sole = from.map(([sum, each]): Entry => [sumOf[sum]!.column, Math.min(each, most) * sumOf[sum]!.each]);
+        if (most > 1e-9 && pooled.length === 0 && from.length > 1) {
+          // Kinds alone must be able to give it, each as much as there is room for: says no more, but says it sharper.
+          const byKind = new Map<number, number>();
+          for (const [sum, each] of from)
+            for (const [choice, one] of sums[sum]!) {
+              const plant = this.problem.choices.plants[choice]?.here.plant.id;
+              const of = plant === undefined ? this.count[choice]! : this.kind.get(plant)!;
+              byKind.set(of, (byKind.get(of) ?? 0) + each * one * this.most(choice));
+            }
+          this.rows.least(
+            -fixed,
+            [column, -demand / steps],
+            ...[...byKind].map(([of, all]): Entry => [of, Math.min(all, demand - fixed)]),
+          );
+        }
         if (most > 1e-9) this.rows.least(-fixed, [column, -demand / steps], ...sole, ...shared);
       }
       if (kinds)
