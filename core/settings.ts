@@ -213,15 +213,15 @@ export const SETTINGS = {
      * square metre used, a feature made, and what each preference adds for a square metre. Judgement.
      */
     weigh: {
-      kind: { few: 2500, any: 300, many: -1500 },
+      kind: { few: 8000, any: 300, many: -1500 },
       ground: 150,
       feature: 500,
       strength: { off: 0, some: 1, much: 4 },
       /** How much money counts at each strength of wanting it cheap. */
       money: { off: 0.3, some: 1, much: 3 },
       /** Not native (and once for such a kind); browsed by deer; to be watered; to be fussed over; each year late to flower; in no colour asked for. */
-      foreign: 1500,
-      foreignKind: 800,
+      foreign: 2500,
+      foreignKind: 3000,
       browsed: 1500,
       thirsty: 1000,
       careful: 800,
@@ -246,8 +246,9 @@ export const SETTINGS = {
   whatIf: {
     /** Hours of sun a bed loses, and half-zones a winter is colder. */
     lessSunH: 2,
-    /** Years in the ground from which a plant finds water of its own. Trade: two seasons. */
+    /** Years in the ground from which a plant finds water of its own, and how deep (m) it then drinks. Trade: two seasons; judgement. */
     rootedYears: 2,
+    rootedM: 0.8,
   },
   age: {
     /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */

@@ -107,9 +107,10 @@ export const useGardenStore = defineStore('garden', () => {
     take(answer);
   }
 
+  /** Makes a change and tells of it, unless there is nothing to say. */
   async function change(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown, said: string) {
     take(await callApi<GardenState>(method, `/api/gardens/${id.value}${path}`, body));
-    notices.say(said, 'done', { label: 'Undo', run: () => step('undo') });
+    if (said) notices.say(said, 'done', { label: 'Undo', run: () => step('undo') });
   }
   /**
    * A change whose fault is a notice, for presses that have no form to show it beside. Where somebody else changed

@@ -132,7 +132,9 @@ export function shoppingList(
         sites: names,
       });
   };
-  const pots = sites.filter((site) => site.kind === 'container' && planted.has(site.id));
+  // A pot in which something grows is filled already.
+  const full = new Set(rows.filter((row) => row.state === 'in-ground' || row.state === 'sown').map((row) => row.site_id));
+  const pots = sites.filter((site) => site.kind === 'container' && planted.has(site.id) && !full.has(site.id));
   const filled = pots.reduce((sum, site) => sum + (site.pot ? mixLitres(site.pot) : (site.volume_l ?? 0)), 0);
   add(
     'mix',

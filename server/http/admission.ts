@@ -9,7 +9,7 @@ import { gardenLibrary } from './garden-library';
 import { mustKnow } from './names';
 
 /** The plant of a planting, if this garden may have it; a 422 fault with the gate's sentence where it may not. */
-export function admitted(store: Store, gardenId: string, fields: PlantingFields) {
+export function admitted(store: Store, gardenId: string, fields: Pick<PlantingFields, 'plant'>) {
   const library = gardenLibrary(store, gardenId);
   const plant = mustKnow(library.plants, fields.plant, 'plant', 'plant');
   const { garden, targets } = readGarden(store.db, gardenId);

@@ -71,6 +71,7 @@ function setYear(row: Planting, event: Event) {
             <th scope="col">Fit</th>
             <th scope="col">State</th>
             <th scope="col">Since</th>
+            <th scope="col">Locked</th>
             <th scope="col"><span class="sr-only">Take out</span></th>
           </tr>
         </thead>
@@ -139,6 +140,14 @@ function setYear(row: Planting, event: Event) {
                 :value="planting.planted_year"
                 :aria-label="`Year ${here.plant.common} was planted`"
                 @change="setYear(planting, $event)"
+              />
+            </td>
+            <td class="text-center">
+              <input
+                type="checkbox"
+                :checked="planting.locked"
+                :aria-label="`Lock ${here.plant.common}: proposals leave it as it is`"
+                @change="garden.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
               />
             </td>
             <td>

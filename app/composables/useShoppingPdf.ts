@@ -1,0 +1,67 @@
+import { dateName } from '~~/core/model/half-month';
+import { billOf, type ShoppingLine, type Source } from '~~/core/shopping/list';
+import { lineName, SEASON_WORDS, SOURCE_WORDS, unitsWords } from '~~/core/shopping/sheet';
+
+/** The shopping list as a PDF file. The maker of it is large and fetched (from this server) only when asked for. */
+export async function shoppingPdf(
+  garden: string,
+  date: string,
+  lines: readonly ShoppingLine[],
+  coin: (minor: number) => string,
+  budget_minor: number | null,
+): Promise<Blob> {
+  const [{ default: pdf }, { default: times }] = await Promise.all([
+    import('pdfmake/build/pdfmake'),
+    import('pdfmake/build/standard-fonts/Times'),
+  ]);
+  pdf.addFontContainer(times);
+  const bill = billOf(lines);
+  const sources = [...new Set(lines.map((line) => line.source))];
+  const table = (source: Source) => ({
+    table: {
+      headerRows: 1,
+      widths: ['*', 90, 110, 55, 60],
+      body: [
+        ['What', 'Buy', 'When, for', { text: 'Each', alignment: 'right' }, { text: 'Together', alignment: 'right' }].map(
+          (cell) => (typeof cell === 'string' ? { text: cell, bold: true } : { ...cell, bold: true }),
+        ),
+        ...lines
+          .filter((line) => line.source === source)
+          .map((line) => [
+            {
+              stack: [
+                { text: lineName(line), bold: true },
+                ...(line.kind === 'plant'
+                  ? [
+                      { text: line.here.plant.scientific, italics: true },
+                      ...line.ask.map((text) => ({ text: `[  ] ${text}`, fontSize: 8, margin: [0, 1, 0, 0] })),
+                    ]
+                  : []),
+              ],
+            },
+            line.kind === 'plant' && line.spares > 0 ? `${unitsWords(line)}, ${line.spares} spare` : unitsWords(line),
+            `${SEASON_WORDS[line.season]}; ${line.sites.join(', ')}`,
+            { text: coin(line.unit_minor), alignment: 'right' },
+            { text: coin(line.total_minor), alignment: 'right' },
+          ]),
+      ],
+    },
+    layout: 'lightHorizontalLines',
+    margin: [0, 2, 0, 10],
+  });
+  const left = budget_minor === null ? '' : `, of a budget of ${coin(budget_minor)} for plants`;
+  const sheet = pdf.createPdf({
+    pageSize: 'LETTER',
+    info: { title: `Shopping list of ${garden}` },
+    defaultStyle: { font: 'Times', fontSize: 10 },
+    content: [
+      { text: `Shopping list of ${garden}`, fontSize: 18, margin: [0, 0, 0, 2] },
+      { text: dateName(date), margin: [0, 0, 0, 8] },
+      ...sources.flatMap((source) => [{ text: SOURCE_WORDS[source], fontSize: 13, margin: [0, 4, 0, 2] }, table(source)]),
+      {
+        text: `Plants ${coin(bill.plants_minor)}${left}; mix and mulch ${coin(bill.goods_minor)}; together ${coin(bill.total_minor)}.`,
+      },
+    ],
+  } as never);
+  return await (sheet as unknown as { getBlob(): Promise<Blob> }).getBlob();
+}

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+const garden = useGardenStore();
+const planner = usePlannerStore();
+const WHERE = {
+  place: { path: 'place', words: 'Go to Place' },
+  targets: { path: 'targets', words: 'Go to Targets' },
+  plan: { path: 'plan', words: 'Go to Plantings' },
+  wishes: null,
+} as const;
+const nothingMore = computed(
+  () => planner.best !== null && planner.best.proposed.plants.length + planner.best.proposed.features.length === 0,
+);
+const change = computed(() => {
+  const found = planner.best && planner.against(planner.best);
+  if (!found) return '';
+  const name = (target: string) => garden.almanac!.targets.get(target)!.target.common;
+  const parts = [];
+  if (found.closed.length) parts.push(`closes ${found.closed.map(name).join(', ')}`);
+  if (found.opened.length) parts.push(`opens ${found.opened.map(name).join(', ')}`);
+  return parts.length
+    ? `Against the plan as it is, it ${parts.join(', and ')}.`
+    : 'It closes the same life cycles as the plan as it is.';
+});
+onUnmounted(() => planner.searching && planner.stop());
+</script>
+
+<template>
+  <div>
+    <h1>A plan proposed</h1>
+    <p class="max-w-prose text-quiet">
+      What to plant, how many and where, so that the most life cycles close: first for the creatures, in the order of their
+      priority, then by your wishes.
+    </p>
+    <ul v-if="planner.obstacles.length" class="my-3 max-w-prose border-l-4 border-gap pl-3" role="alert">
+      <li v-for="row in planner.obstacles" :key="row.sentence" class="my-1">
+        {{ row.sentence }}
+        <NuxtLink v-if="WHERE[row.where]" class="link" :to="`/gardens/${garden.id}/${WHERE[row.where]!.path}`">{{
+          WHERE[row.where]!.words
+        }}</NuxtLink>
+      </li>
+    </ul>
+    <WishesForm v-if="garden.sites.length && garden.targets.length" class="mt-3" />
+    <p class="mt-3">
+      <button
+        v-if="!planner.searching"
+        class="press press-main"
+        :disabled="planner.obstacles.length > 0"
+        @click="planner.propose()"
+      >
+        {{ planner.best ? 'Propose again' : 'Propose a plan' }}
+      </button>
+    </p>
+    <SearchState />
+    <template v-if="planner.best">
+      <p v-if="planner.stale && !planner.searching" class="mt-2 border-l-4 border-thin pl-3" role="status">
+        The garden or your wishes have changed since: propose again to plan for them.
+      </p>
+      <p class="mt-2 text-sm">{{ change }}</p>
+      <p v-if="nothingMore" class="mt-2">
+        {{
+          planner.best.covered.closed === garden.targets.length
+            ? 'What is kept closes every life cycle: nothing needs to be added.'
+            : 'Nothing that may be planted would serve any creature better; what stays open is explained below.'
+        }}
+      </p>
+      <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_17rem]">
+        <div class="min-w-0">
+          <div class="flex flex-wrap items-center gap-x-4">
+            <h2>What to add</h2>
+            <button
+              v-if="!nothingMore"
+              class="press press-main"
+              :disabled="planner.searching || planner.stale"
+              @click="planner.take(planner.best.proposed, 'Take the proposed plan')"
+            >
+              Take the whole plan
+            </button>
+          </div>
+          <ProposalBed v-for="site in garden.sites" :key="site.id" :site="site" :judged="planner.best" />
+        </div>
+        <aside aria-label="The braid of this plan">
+          <h2>Its braid</h2>
+          <BraidSketch
+            :targets="planner.best.covered.targets"
+            :label="`Braid of this plan: ${planner.best.covered.closed} of ${garden.targets.length} life cycles close`"
+          />
+        </aside>
+      </div>
+      <WhyOpen v-if="!planner.searching" :judged="planner.best" />
+      <OtherPlans v-if="!planner.searching && !nothingMore" :judged="planner.best" />
+    </template>
+  </div>
+</template>

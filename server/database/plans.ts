@@ -1,0 +1,77 @@
+import type { Plan, Planting, PlantingFields, Site } from '../../core/model/garden';
+import type { Feature } from '../../core/model/vocabulary';
+import type { PlanWishes } from '../../core/model/wishes';
+import type { Connection } from './connection';
+import { Fault } from './faults';
+import { mustRead, newId, revised } from './gardens';
+import { record } from './journal';
+import { readRows } from './tables';
+
+/** What a proposal changes in the current plan: plantings that go, plants and features that come. */
+export interface Taking {
+  label: string;
+  out: readonly string[];
+  plants: readonly Pick<PlantingFields, 'plant' | 'site_id' | 'count'>[];
+  features: readonly { feature: Feature; site_id: string }[];
+}
+
+/**
+ * Carries a proposal, or part of one, into the current plan as one change: plans that go are removed, plants that grow
+ * are marked as removed, and what comes is added to a planned planting of the same kind or as a new one.
+ */
+export function takeProposal(db: Connection, gardenId: string, { label, out, plants, features }: Taking) {
+  mustRead(db, 'garden', gardenId, gardenId, 'garden');
+  const plan = readRows(db, 'plan', gardenId).find((row) => row.current)!;
+  const rows = readRows(db, 'planting', gardenId) as unknown as Planting[];
+  const going = out.map((id) => {
+    const row = rows.find((planting) => planting.id === id && planting.plan_id === plan.id);
+    if (!row) throw new Fault(409, 'The plan has changed since this was proposed. Propose again.');
+    if (row.locked) throw new Fault(409, 'A planting that is to go has been locked since this was proposed. Propose again.');
+    return row;
+  });
+  record(db, gardenId, label, ({ write, remove }) => {
+    for (const row of going)
+      if (row.state === 'planned') remove('planting', row.id);
+      else write('planting', { ...row, state: 'removed', revision: row.revision + 1 });
+    const left = new Map(
+      rows
+        .filter((row) => row.plan_id === plan.id && row.state === 'planned' && !out.includes(row.id))
+        .map((row) => [`${row.plant} ${row.site_id}`, row]),
+    );
+    for (const { plant, site_id, count } of plants) {
+      mustRead(db, 'site', gardenId, site_id, 'bed');
+      const same = left.get(`${plant} ${site_id}`);
+      if (same) write('planting', { ...same, count: same.count + count, revision: same.revision + 1 });
+      else
+        write('planting', {
+          id: newId(),
+          revision: 0,
+          plan_id: plan.id,
+          plant,
+          site_id,
+          count,
+          state: 'planned',
+          planted_year: null,
+          stays: false,
+          locked: false,
+          source: '',
+          cost_minor: null,
+          notes: '',
+        });
+    }
+    const bySite = new Map<string, Feature[]>();
+    for (const { feature, site_id } of features) bySite.set(site_id, [...(bySite.get(site_id) ?? []), feature]);
+    for (const [id, added] of bySite) {
+      const site = mustRead(db, 'site', gardenId, id, 'bed') as unknown as Site;
+      write('site', { ...site, features: [...new Set([...site.features, ...added])], revision: site.revision + 1 });
+    }
+  });
+}
+
+/** Keeps what the gardener wishes of proposals with the plan. */
+export function updateWishes(db: Connection, gardenId: string, id: string, revision: number, wishes: PlanWishes) {
+  const plan = mustRead(db, 'plan', gardenId, id, 'plan') as unknown as Plan;
+  record(db, gardenId, `Change what ${plan.name} is wished for`, ({ write }) =>
+    write('plan', revised(db, 'plan', gardenId, id, revision, { wishes }, 'plan')),
+  );
+}
