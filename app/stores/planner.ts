@@ -183,7 +183,7 @@ export const usePlannerStore = defineStore('planner', () => {
     );
   });
   const helpers = (judged: Judged, target: string, covered: NeedCoverage) =>
-    helpersFor(question.value!, planned(judged).plantings, target, covered, view.area);
+    helpersFor(question.value!, planned(judged).plantings, target, covered, { area: view.area, length: view.length });
   /** What a proposal changes beside the plan as it is. */
   const against = (judged: Judged) => (garden.served ? differenceOf(garden.served, judged.covered) : null);
 

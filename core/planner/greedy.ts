@@ -6,8 +6,8 @@ import type { Cell, Problem } from './problem';
  * cost and ground, until the target closes; what a target that cannot be closed was given is taken back. Quick, keeps
  * every rule, and proves nothing: a plan to show at once and to beat.
  */
-export function greedyCounts(problem: Problem, budget: number | null, dropped: Uint8Array): Float64Array {
-  const state = new Planting(problem, budget, dropped);
+export function greedyCounts(problem: Problem, budget: number | null): Float64Array {
+  const state = new Planting(problem, budget);
   const { goals } = problem;
   const order = goals.map((_, goal) => goal).sort((a, b) => goals[b]!.weight - goals[a]!.weight);
   const left: number[] = [];
@@ -96,7 +96,6 @@ class Planting {
   constructor(
     readonly problem: Problem,
     readonly budget: number | null,
-    readonly dropped: Uint8Array,
   ) {
     const { choices, cells, signs, patches, pools } = problem;
     this.#gifts = giftsOf(problem);
@@ -221,9 +220,7 @@ class Planting {
     const { goals, choices, costs } = this.problem;
     const { weigh } = SETTINGS.planner;
     const wanted = new Set(goals[goal]!.cells);
-    const serving = [...this.counts.keys()].filter(
-      (choice) => !this.dropped[choice] && this.#gifts[choice]!.cells.some((cell) => wanted.has(cell)),
-    );
+    const serving = [...this.counts.keys()].filter((choice) => this.#gifts[choice]!.cells.some((cell) => wanted.has(cell)));
     // Gains mostly shrink as others are added, so an old one bounds the new: most choices need no second look.
     const bound = new Map(serving.map((choice) => [choice, Infinity]));
     for (let step = 0; step < MOST_STEPS; step++) {

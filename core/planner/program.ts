@@ -47,8 +47,6 @@ export interface ProgramOptions {
   differences: readonly Difference[];
   /** Factor on what is asked of leaf that targets share, by goal. */
   leafFactor: ReadonlyMap<number, number>;
-  /** Choices that are left out (1). */
-  dropped: Uint8Array;
 }
 
 const times = (columns: readonly number[], value: number): Entry[] => columns.map((column) => [column, value]);
@@ -73,7 +71,7 @@ class Writer {
     const { choices, costs } = problem;
     this.#useful = usefulMost(problem);
     choices.plants.forEach(({ here, least }, choice) => {
-      this.count.push(this.columns.number(options.dropped[choice] ? 0 : this.#useful[choice]!));
+      this.count.push(this.columns.number(this.#useful[choice]!));
       this.cost.push([this.count[choice]!, costs.each[choice]!]);
       const list = this.byPlant.get(here.plant.id);
       if (list) list.push(choice);
@@ -175,6 +173,7 @@ class Writer {
 
   /** A sum over sites has a column of its own, so that the rows that use it stay short. */
   sum(terms: readonly Term[]): { column: number; each: number } {
+    if (terms.length === 0) return { column: -1, each: 0 };
     if (terms.length === 1) return { column: this.count[terms[0]![0]]!, each: terms[0]![1] };
     const all = terms.reduce((sum, [choice, each]) => sum + each * this.most(choice), 0);
     const column = this.columns.add(0, all, false);
@@ -183,6 +182,7 @@ class Writer {
   }
 
   sign(terms: Sign): number {
+    if (terms.length === 0) return -1;
     const { plants } = this.problem.choices;
     const first = plants[terms[0]![0]]?.here.plant.id;
     const whole = first !== undefined && terms.length === this.byPlant.get(first)!.length;

@@ -1,4 +1,4 @@
-import type { Problem } from './problem';
+import type { Problem, Term } from './problem';
 
 /**
  * Most plants of each choice that are of any use: with so many every need they serve is filled by them alone, the
@@ -100,4 +100,31 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     if (found >= enough) for (const choice of list) marks[choice] = 1;
   }
   return marks;
+}
+
+/** A problem without the choices marked (1); what is left keeps its order. */
+export function without(problem: Problem, marks: Uint8Array): Problem {
+  const { choices, costs } = problem;
+  const stays = (choice: number) => !marks[choice];
+  const at = new Map<number, number>();
+  for (let choice = 0; choice < choices.plants.length + choices.features.length; choice++)
+    if (stays(choice)) at.set(choice, at.size);
+  const terms = (list: readonly Term[]): Term[] =>
+    list.flatMap(([choice, each]): Term[] => (at.has(choice) ? [[at.get(choice)!, each]] : []));
+  const sums = problem.sums.map(terms);
+  const signs = problem.signs.map(terms);
+  return {
+    ...problem,
+    choices: { ...choices, plants: choices.plants.filter((_, choice) => stays(choice)) },
+    costs: { ...costs, each: costs.each.filter((_, choice) => stays(choice)) },
+    sums,
+    signs,
+    pools: problem.pools.map((pool) => (pool.sum !== null && sums[pool.sum]!.length === 0 ? { ...pool, sum: null } : pool)),
+    patches: problem.patches.map((patch) => patch.map((row) => ({ ...row, from: terms(row.from) }))),
+    cells: problem.cells.map((cell) => ({
+      ...cell,
+      amount: cell.amount && { ...cell.amount, from: cell.amount.from.filter(([sum]) => sums[sum]!.length > 0) },
+      kinds: cell.kinds && { ...cell.kinds, from: cell.kinds.from.filter((sign) => signs[sign]!.length > 0) },
+    })),
+  };
 }

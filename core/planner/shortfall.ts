@@ -36,7 +36,6 @@ function closingPlan(
     budget: null,
     differences: [],
     leafFactor: new Map(),
-    dropped: new Uint8Array(plants.length),
   });
   const lower = program.lower.slice();
   for (const [goal, { target }] of problem.goals.entries()) {

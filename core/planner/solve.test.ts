@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import loadHighs, { type Highs } from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { coverage } from '../coverage/coverage';
-import { FRESH_WISHES, type PlanWishes } from '../model/wishes';
-import { gardenOf, host, plant, planting, site, target, type World } from '../testing/worked-garden';
+import type { PlanWishes } from '../model/wishes';
+import { ask, HOST, MAYFLOWERS, ONE } from '../testing/planner';
+import { host, plant, planting, site, target, type World } from '../testing/worked-garden';
 import { choicesFor } from './choices';
 import { problemOf } from './problem';
 import { costOfCounts, gardenWith, judge, type Judged } from './proposal';
@@ -18,27 +19,8 @@ beforeAll(async () => {
 });
 
 const clock = () => performance.now() / 1000;
-const ask = (world: World, wishes: Partial<PlanWishes> = {}, over: Partial<PlanQuestion> = {}): PlanQuestion => {
-  const { almanac, garden, sites, targets, plantings } = gardenOf(world, []);
-  return {
-    almanac,
-    garden,
-    sites,
-    targets,
-    plantings,
-    wishes: { ...FRESH_WISHES, kinds: 'any', ...wishes },
-    prices: {},
-    sizes: {},
-    ...over,
-  };
-};
 const solve = (question: PlanQuestion, seconds = 10, take?: (progress: Progress) => void) =>
   solvePlan(highs, problemOf(question), { seconds, now: clock, take, enough: 0 });
-
-// One butterfly of May that winters in litter; its larvae feed as the world of worked gardens has it.
-const HOST = plant('host', { leaf_g: 100, bloom_first: null, bloom_last: null, nectar_butterfly: 0 });
-const MAYFLOWERS = ['white', 'blue', 'red'].map((id) => plant(id, { bloom_first: 8, bloom_last: 9, leaf_g: 0 }));
-const ONE: World = { plants: [HOST, ...MAYFLOWERS], targets: [target('brown')], hosts: [host('brown', 'host')] };
 
 describe('a plan for one butterfly', () => {
   it('feeds ten larvae, has two kinds in bloom and a square metre of litter', () => {

@@ -2,7 +2,7 @@ import type { Highs, Model, SolutionInput, SparseSolutionInput } from 'highs';
 import { SETTINGS } from '../settings';
 import type { Difference, Program } from './program';
 import { programOf } from './program';
-import { dominated } from './reduction';
+import { dominated, without } from './reduction';
 import { greedyCounts } from './greedy';
 import type { Problem } from './problem';
 import { isBetter, judge, moneyFor, type Judged } from './proposal';
@@ -59,7 +59,9 @@ function budgetOf({ question, choices }: Problem): number | null {
  * is believed; where the sharing of leaf between targets promised more than coverage finds, more leaf is asked for and
  * the search goes on, and so it does where whole spares pass the budget.
  */
-export function solvePlan(highs: Highs, problem: Problem, options: SolveOptions): Outcome {
+export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): Outcome {
+  const unwanted = new Set(options.differences?.flatMap(({ plants }) => [...plants]));
+  const problem = without(whole, dominated(whole, unwanted));
   const { question, choices, costs } = problem;
   const began = options.now();
   const seconds = () => options.now() - began;
@@ -69,8 +71,7 @@ export function solvePlan(highs: Highs, problem: Problem, options: SolveOptions)
 
   const nothing = new Float64Array(choices.plants.length + choices.features.length);
   let best: { counts: Float64Array; judged: Judged } = { counts: nothing, judged: judged(nothing) };
-  const dropped = dominated(problem, new Set(options.differences?.flatMap(({ plants }) => [...plants])));
-  const counts = greedyCounts(problem, budgetOf(problem), dropped);
+  const counts = greedyCounts(problem, budgetOf(problem));
   const greedy = judged(counts);
   const differs = !options.differences?.length;
   if (differs && kept(greedy) && isBetter(greedy, best.judged)) best = { counts, judged: greedy };
@@ -87,7 +88,6 @@ export function solvePlan(highs: Highs, problem: Problem, options: SolveOptions)
       budget: budget === null ? null : budgetOf(problem)! - spent,
       differences: options.differences ?? [],
       leafFactor,
-      dropped,
     });
     const search = new Search(highs, program, options, began);
     try {

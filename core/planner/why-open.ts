@@ -7,7 +7,7 @@ import type { NeedCoverage } from '../coverage/types';
 import { explainFit, type FitReason } from '../fit/explain';
 import { gates } from '../gates/gates';
 import type { Planting, Site } from '../model/garden';
-import { metricArea, type AreaWords } from '../model/units';
+import { metricArea, quantity, UNITS, type AreaWords } from '../model/units';
 import { trapsFor } from '../offers/offers';
 import { groundM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
@@ -31,6 +31,13 @@ export interface Helper {
   bars: Bar[];
   distance: number;
 }
+
+/** How sentences tell areas (m²) and lengths (cm). */
+export interface Words {
+  area: AreaWords;
+  length: (cm: number) => string;
+}
+const METRIC: Words = { area: metricArea, length: (cm) => quantity(cm, UNITS.metric.length) };
 
 /** Could this plant serve the need in one of its open half-months, if it stood on the site? */
 function serves(
@@ -95,7 +102,7 @@ function barOf(
   kept: readonly Planting[],
   left: number,
   crowns: number,
-  area: AreaWords,
+  { area, length }: Words,
 ): Bar {
   const { plant } = here;
   const bar = (why: string, change: string, distance: number): Bar => ({ site, free: false, why, change, distance });
@@ -116,8 +123,8 @@ function barOf(
   if (typeof ruling !== 'string') return { site, free: true, why: 'it could stand here', change: '', distance: 0 };
   if (ruling === 'too-tall')
     return bar(
-      `it grows ${plant.height_max_cm} cm tall, ${question.wishes.tallest_cm[site.id]} cm are allowed`,
-      `${plant.height_max_cm - question.wishes.tallest_cm[site.id]!} cm more height`,
+      `it grows ${length(plant.height_max_cm)} tall, ${length(question.wishes.tallest_cm[site.id]!)} is allowed`,
+      `${length(plant.height_max_cm - question.wishes.tallest_cm[site.id]!)} more height`,
       2,
     );
   if (ruling === 'no-room') {
@@ -148,7 +155,7 @@ export function helpersFor(
   plantings: readonly Planting[],
   targetId: string,
   covered: NeedCoverage,
-  area: AreaWords = metricArea,
+  words: Words = METRIC,
 ): Helper[] {
   const target = question.almanac.targets.get(targetId);
   if (!target || covered.verdict === 'closed') return [];
@@ -158,7 +165,7 @@ export function helpersFor(
     if (!here.status.row) continue;
     const bars = rooms
       .filter(({ site }) => serves(target, covered, here, site, question.garden.school_autumn))
-      .map(({ site, left, crowns }) => barOf(question, here, site, plantings, left, crowns, area))
+      .map(({ site, left, crowns }) => barOf(question, here, site, plantings, left, crowns, words))
       .sort((a, b) => a.distance - b.distance);
     if (bars.length > 0) found.push({ here, bars, distance: bars[0]!.distance });
   }

@@ -68,7 +68,10 @@ const common = computed(() => kindsOf(props.judged));
           />
           <ul class="text-sm">
             <li v-for="row in listOf(column.judged)" :key="row.plant">
-              <button class="text-left underline decoration-line" @click="view.explain({ kind: 'plant', plant: row.plant })">
+              <button
+                class="inline-flex min-h-[24px] items-center text-left underline decoration-line"
+                @click="view.explain({ kind: 'plant', plant: row.plant })"
+              >
                 {{ row.count }} {{ row.name }}</button
               ><span v-if="column.id !== 'best' && !common.has(row.plant)" class="text-quiet"> (other)</span>
             </li>
