@@ -38,7 +38,10 @@ export const usePlannerStore = defineStore('planner', () => {
 
   /** What an answer rests on; it is stale once this differs. */
   const subject = computed(() =>
-    JSON.stringify([garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, wishes.value]),
+    JSON.stringify(
+      [garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, wishes.value],
+      (key, value: unknown) => (key === 'revision' ? undefined : value),
+    ),
   );
   const answered = ref('');
   const stale = computed(() => best.value !== null && answered.value !== subject.value);
@@ -51,6 +54,10 @@ export const usePlannerStore = defineStore('planner', () => {
   const searching = ref(false);
   const others = shallowRef<Partial<Record<Spirit, Judged | null>>>({});
   const otherSought = ref<Spirit | null>(null);
+  /** Which of the plans found is looked at in full. */
+  const chosen = ref<'best' | Spirit>('best');
+  watch(chosen, () => (shortfalls.value = {}));
+  const shown = computed(() => (chosen.value === 'best' ? null : others.value[chosen.value]) ?? best.value);
   const shortfalls = shallowRef<Record<string, Shortfall>>({});
   const shortSought = ref('');
 
@@ -66,6 +73,7 @@ export const usePlannerStore = defineStore('planner', () => {
   function drop() {
     end();
     best.value = null;
+    chosen.value = 'best';
     step.value = null;
     others.value = {};
     shortfalls.value = {};
@@ -112,8 +120,7 @@ export const usePlannerStore = defineStore('planner', () => {
         step.value = progress.step;
         gap.value = progress.gap;
         seconds.value = progress.seconds;
-        if (progress.step === 'targets') targetsGap.value = progress.gap;
-        if (progress.step === 'wishes') targetsGap.value ??= 0;
+        targetsGap.value = progress.targetsGap;
       }),
     );
     if (worker !== mine) return;
@@ -135,6 +142,7 @@ export const usePlannerStore = defineStore('planner', () => {
     if (!best.value) return;
     end();
     others.value = {};
+    chosen.value = 'best';
     otherSought.value = SPIRITS[0];
     const planner = await started();
     const mine = worker;
@@ -159,12 +167,12 @@ export const usePlannerStore = defineStore('planner', () => {
 
   /** How much more would close a target that the best plan leaves open. */
   async function seekShortfall(target: string) {
-    if (!best.value) return;
+    if (!shown.value) return;
     end();
     shortSought.value = target;
     const planner = await started();
     const mine = worker;
-    const closing = best.value.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target);
+    const closing = shown.value.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target);
     const found = await planner.shortfall(target, closing, SECONDS_FOR_SHORTFALL);
     if (worker !== mine) return;
     shortfalls.value = { ...shortfalls.value, [target]: found };
@@ -173,7 +181,7 @@ export const usePlannerStore = defineStore('planner', () => {
 
   const planned = (judged: Judged) => gardenWith(question.value!, keptOf(question.value!), judged.proposed);
   const purposes = computed(() => {
-    const judged = best.value;
+    const judged = shown.value;
     if (!judged || !question.value || stale.value) return new Map();
     const input = planned(judged);
     return purposesOf(
@@ -235,6 +243,8 @@ export const usePlannerStore = defineStore('planner', () => {
     drop,
     others,
     otherSought,
+    chosen,
+    shown,
     seekOthers,
     shortfalls,
     shortSought,

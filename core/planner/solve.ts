@@ -16,6 +16,8 @@ export interface Progress {
   best: Judged;
   /** Relative distance (0–1) between the best plan and what is proven to be out of reach, in this step; null where not yet known. */
   gap: number | null;
+  /** The same for what the plan is worth to the targets, as far as it is proven. */
+  targetsGap: number | null;
   seconds: number;
 }
 
@@ -57,7 +59,7 @@ function budgetOf({ question, choices }: Problem): number | null {
  * The best plan for a problem: first by what it is worth to the targets, then among those by the preferences, each
  * with a proven gap. A greedy plan comes first and is never fallen short of. Every plan is tried on coverage before it
  * is believed; where the sharing of leaf between targets promised more than coverage finds, more leaf is asked for and
- * the search goes on, and so it does where whole spares pass the budget.
+ * the search goes on.
  */
 export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): Outcome {
   const unwanted = new Set(options.differences?.flatMap(({ plants }) => [...plants]));
@@ -73,19 +75,20 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
   let best: { counts: Float64Array; judged: Judged } = { counts: nothing, judged: judged(nothing) };
   const counts = greedyCounts(problem, budgetOf(problem));
   const greedy = judged(counts);
-  const differs = !options.differences?.length;
-  if (differs && kept(greedy) && isBetter(greedy, best.judged)) best = { counts, judged: greedy };
+  // A greedy plan is not made to differ from others.
+  if (unwanted.size === 0 && kept(greedy) && isBetter(greedy, best.judged)) best = { counts, judged: greedy };
   const first = best.judged;
-  options.take?.({ step: 'first', best: first, gap: null, seconds: seconds() });
+  options.take?.({ step: 'first', best: first, gap: null, targetsGap: null, seconds: seconds() });
 
   const given = problem.goals.reduce((sum, goal) => sum + SETTINGS.planner.cellsWorth * goal.weight * goal.given, 0);
-  let spent = 0;
   const leafFactor = new Map<number, number>();
-  let targetsGap: number | null = null;
+  /** No plan is worth more: proven before anything was asked for beyond what coverage asks. */
+  let bound: number | null = null;
   let wishesGap: number | null = null;
+  const targetsGap = () => (bound === null ? null : Math.max(0, (bound - best.judged.worth) / Math.max(bound, 1e-9)));
   for (let round = 0; round < MOST_ROUNDS && seconds() < options.seconds; round++) {
     const program = programOf(problem, {
-      budget: budget === null ? null : budgetOf(problem)! - spent,
+      budget: budgetOf(problem),
       differences: options.differences ?? [],
       leafFactor,
     });
@@ -100,38 +103,43 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
         return row;
       };
       const tell = (step: SolveStep) => (gap: number | null) =>
-        options.take?.({ step, best: best.judged, gap, seconds: seconds() });
+        options.take?.({
+          step,
+          best: best.judged,
+          gap,
+          targetsGap: step === 'targets' && round === 0 ? gap : targetsGap(),
+          seconds: seconds(),
+        });
 
       let start: SparseSolutionInput | { colValue: Float64Array } = program.start(best.counts);
       let reached = program.mostWorth;
       // Where all that can be reached is reached already there is no more to be had for the targets.
-      if (best.judged.worth >= given + program.mostWorth - WORTH_STEP) targetsGap = 0;
+      if (best.judged.worth >= given + program.mostWorth - WORTH_STEP) bound ??= best.judged.worth;
       else {
         const top = search.mostWorth(start, options.seconds * TARGETS_SHARE, consider, tell('targets'));
         if (!top) break;
-        targetsGap = top.gap;
         start = { colValue: top.values };
         reached = program.worth.reduce((sum, value, column) => sum + value * top.values[column]!, 0);
+        if (round === 0 && top.gap !== null) bound = given + reached * (1 + top.gap);
       }
       const low = search.leastCost(reached, start, options.seconds, options.enough ?? 0.02, consider, tell('wishes'));
-      wishesGap = low?.gap ?? null;
+      // Only the program as it was asked proves anything about all plans.
+      wishesGap = round === 0 ? (low?.gap ?? null) : null;
       const last = found as { judged: Judged; values: ArrayLike<number> } | null;
       if (!last) break;
-      // Did coverage find less than the program promised, or did the spares pass the budget?
+      // Did coverage find less than the program promised?
       const short = problem.goals.flatMap((goal, i) => {
         const promised = last.values[program.goal[i]!]! > 0.5;
         const there = last.judged.covered.targets.find((row) => row.target === goal.target)!.verdict === 'closed';
         return promised && !there ? [i] : [];
       });
-      const over = budget === null ? 0 : last.judged.money - budget;
-      if (short.length === 0 && over <= 0) break;
+      if (short.length === 0) break;
       for (const goal of short) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * 1.2);
-      if (over > 0) spent += over;
     } finally {
       search.dispose();
     }
   }
-  return { best: best.judged, greedy: first, targetsGap, wishesGap, seconds: seconds() };
+  return { best: best.judged, greedy: first, targetsGap: targetsGap(), wishesGap, seconds: seconds() };
 }
 
 type Consider = (values: ArrayLike<number>) => void;

@@ -120,7 +120,7 @@ function barOf(
     );
   }
   const ruling = choiceOf(question, here, { site, left, crowns }, kept);
-  if (typeof ruling !== 'string') return { site, free: true, why: 'it could stand here', change: '', distance: 0 };
+  if (typeof ruling !== 'string') return { site, free: true, why: 'it fits and finds room', change: '', distance: 0 };
   if (ruling === 'too-tall')
     return bar(
       `it grows ${length(plant.height_max_cm)} tall, ${length(question.wishes.tallest_cm[site.id]!)} is allowed`,

@@ -10,7 +10,7 @@ const garden = useGardenStore();
 const planner = usePlannerStore();
 const view = useViewStore();
 const columns = computed(() => [
-  { id: 'best', name: 'Proposed', judged: props.judged as Judged | null | undefined },
+  { id: 'best' as 'best' | Spirit, name: 'Proposed', judged: props.judged as Judged | null | undefined },
   ...SPIRITS.map((spirit: Spirit) => ({ id: spirit, name: SPIRIT_NAMES[spirit], judged: planner.others[spirit] })),
 ]);
 const natives = (judged: Judged) =>
@@ -32,6 +32,10 @@ const listOf = (judged: Judged) =>
       count: judged.proposed.plants.filter((row) => row.plant === plant).reduce((sum, row) => sum + row.count, 0),
     }))
     .sort((a, b) => a.name.localeCompare(b.name));
+function look(id: 'best' | Spirit) {
+  planner.chosen = id;
+  document.getElementById('what-to-add')?.scrollIntoView({ block: 'start' });
+}
 const common = computed(() => kindsOf(props.judged));
 </script>
 
@@ -76,7 +80,15 @@ const common = computed(() => kindsOf(props.judged));
               ><span v-if="column.id !== 'best' && !common.has(row.plant)" class="text-quiet"> (other)</span>
             </li>
           </ul>
-          <button class="press mt-2" @click="planner.take(column.judged.proposed, `Take the plan “${column.name}”`)">
+          <button class="link mt-2 mr-4" :disabled="planner.chosen === column.id" @click="look(column.id)">
+            {{ planner.chosen === column.id ? 'Shown above' : 'Look at it in full'
+            }}<span class="sr-only">: {{ column.name }}</span>
+          </button>
+          <button
+            class="press mt-2"
+            :disabled="planner.stale"
+            @click="planner.take(column.judged.proposed, `Take the plan “${column.name}”`)"
+          >
             Take this plan<span class="sr-only">: {{ column.name }}</span>
           </button>
         </template>

@@ -9,9 +9,11 @@ const proof = computed(() => {
   if (planner.targetsGap === null) return 'How far another plan could go for the creatures is not proven yet.';
   if (planner.targetsGap > 0.0005)
     return `No plan could be worth more than ${percent(planner.targetsGap)} more to the creatures.`;
+  if (planner.step === 'targets' || (planner.gap === null && planner.searching))
+    return 'No plan serves the creatures better: proven.';
   const wishes =
-    planner.step === 'targets' || planner.gap === null
-      ? ''
+    planner.gap === null
+      ? ' How close it comes to your wishes is not proven.'
       : planner.gap < 0.0005
         ? ' None meets your wishes better: proven too.'
         : ` By your wishes it is within ${percent(planner.gap)} of the best there can be.`;

@@ -18,6 +18,12 @@ const open = computed(() =>
         .map((covered) => ({ covered, helpers: planner.helpers(props.judged, row.target, covered) })),
     })),
 );
+/** A plant that nothing bars and that still is not planted: what there is does not reach for it. */
+const freeWords = computed(() =>
+  planner.wishes.budget_minor === null
+    ? 'it fits and finds room, but does not close it'
+    : 'it fits and finds room: the money does not reach',
+);
 const moreWords = (target: string) => {
   const found = planner.shortfalls[target];
   if (!found) return '';
@@ -62,16 +68,19 @@ const moreWords = (target: string) => {
                 <template v-for="helper in helpers" :key="helper.here.plant.id">
                   <tr v-for="(bar, i) in helper.bars.slice(0, 3)" :key="bar.site.id">
                     <th v-if="i === 0" scope="row" class="align-top! font-normal" :rowspan="Math.min(3, helper.bars.length)">
-                      <button class="link" @click="view.explain({ kind: 'plant', plant: helper.here.plant.id })">
+                      <button class="link text-left" @click="view.explain({ kind: 'plant', plant: helper.here.plant.id })">
                         {{ helper.here.plant.common }}
                       </button>
                     </th>
                     <td>
-                      <button class="link" @click="view.explain({ kind: 'fit', plant: helper.here.plant.id, site: bar.site.id })">
+                      <button
+                        class="link text-left"
+                        @click="view.explain({ kind: 'fit', plant: helper.here.plant.id, site: bar.site.id })"
+                      >
                         {{ bar.site.name }}
                       </button>
                     </td>
-                    <td>{{ bar.why }}</td>
+                    <td>{{ bar.free ? freeWords : bar.why }}</td>
                     <td>{{ bar.change }}</td>
                   </tr>
                 </template>
@@ -87,6 +96,12 @@ const moreWords = (target: string) => {
           }}
         </p>
       </div>
+      <p
+        v-if="garden.garden!.school_autumn !== 'leave' && needs.some(({ covered }) => covered.need.stage === 'shelter')"
+        class="text-sm"
+      >
+        In this garden autumn work takes its shelter: stems and leaves left standing until spring would keep it.
+      </p>
       <p class="mt-1 text-sm">
         <template v-if="planner.shortfalls[target]">{{ moreWords(target) }}</template>
         <button

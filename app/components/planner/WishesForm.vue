@@ -70,6 +70,7 @@ const PREFERENCES = [
       <ChoiceField
         :model-value="planner.wishes.keep"
         label="What is there"
+        hint="Locked plantings stay in any case."
         :choices="KEEPS"
         @update:model-value="set('keep', $event)"
       />
@@ -156,11 +157,11 @@ const PREFERENCES = [
           </li>
         </ul>
         <form class="flex flex-wrap items-end gap-2" @submit.prevent="limit">
-          <label class="text-sm"
+          <label class="flex flex-col text-sm"
             >Plant<input v-model="newPlant" class="field w-56!" list="planner-plants" autocomplete="off"
           /></label>
           <datalist id="planner-plants"><option v-for="plant in plants" :key="plant.id" :value="plant.common" /></datalist>
-          <label class="text-sm"
+          <label class="flex flex-col text-sm"
             >At most<input v-model.number="newMost" class="field w-20!" type="number" min="0" max="500"
           /></label>
           <button class="press" type="submit">Set the limit</button>

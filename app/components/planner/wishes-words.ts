@@ -5,9 +5,9 @@ const words = (pairs: Record<string, string>) => Object.entries(pairs).map(([val
 
 export const STRENGTHS = words({ off: 'does not matter', some: 'matters', much: 'matters much' });
 export const KEEPS = words({
-  grown: 'what grows or is on order stays',
-  planned: 'what is planned stays too',
-  bare: 'from bare soil: only what grew there before',
+  grown: 'keep what grows',
+  planned: 'keep the planned too',
+  bare: 'start from bare soil',
 });
 export const KINDS = words({ few: 'few kinds', any: 'as it comes', many: 'many kinds' });
 export const LAYOUTS = words({ drifts: 'drifts of three and more', scattered: 'scattered, singly' });

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { SPIRIT_NAMES } from '~/components/planner/wishes-words';
+
 const garden = useGardenStore();
 const planner = usePlannerStore();
 const WHERE = {
@@ -8,10 +10,10 @@ const WHERE = {
   wishes: null,
 } as const;
 const nothingMore = computed(
-  () => planner.best !== null && planner.best.proposed.plants.length + planner.best.proposed.features.length === 0,
+  () => planner.shown !== null && planner.shown.proposed.plants.length + planner.shown.proposed.features.length === 0,
 );
 const change = computed(() => {
-  const found = planner.best && planner.against(planner.best);
+  const found = planner.shown && planner.against(planner.shown);
   if (!found) return '';
   const name = (target: string) => garden.almanac!.targets.get(target)!.target.common;
   const parts = [];
@@ -51,14 +53,14 @@ onUnmounted(() => planner.searching && planner.stop());
       </button>
     </p>
     <SearchState />
-    <template v-if="planner.best">
+    <template v-if="planner.best && planner.shown">
       <p v-if="planner.stale && !planner.searching" class="mt-2 border-l-4 border-thin pl-3" role="status">
         The garden or your wishes have changed since: propose again to plan for them.
       </p>
       <p class="mt-2 text-sm">{{ change }}</p>
       <p v-if="nothingMore" class="mt-2">
         {{
-          planner.best.covered.closed === garden.targets.length
+          planner.shown.covered.closed === garden.targets.length
             ? 'What is kept closes every life cycle: nothing needs to be added.'
             : 'Nothing that may be planted would serve any creature better; what stays open is explained below.'
         }}
@@ -66,27 +68,29 @@ onUnmounted(() => planner.searching && planner.stop());
       <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_17rem]">
         <div class="min-w-0">
           <div class="flex flex-wrap items-center gap-x-4">
-            <h2>What to add</h2>
+            <h2 id="what-to-add">
+              What to add{{ planner.chosen === 'best' ? '' : `: ${SPIRIT_NAMES[planner.chosen].toLowerCase()}` }}
+            </h2>
             <button
               v-if="!nothingMore"
               class="press press-main"
               :disabled="planner.searching || planner.stale"
-              @click="planner.take(planner.best.proposed, 'Take the proposed plan')"
+              @click="planner.take(planner.shown.proposed, 'Take the proposed plan')"
             >
               Take the whole plan
             </button>
           </div>
-          <ProposalBed v-for="site in garden.sites" :key="site.id" :site="site" :judged="planner.best" />
+          <ProposalBed v-for="site in garden.sites" :key="site.id" :site="site" :judged="planner.shown" />
         </div>
         <aside aria-label="The braid of this plan">
           <h2>Its braid</h2>
           <BraidSketch
-            :targets="planner.best.covered.targets"
-            :label="`Braid of this plan: ${planner.best.covered.closed} of ${garden.targets.length} life cycles close`"
+            :targets="planner.shown.covered.targets"
+            :label="`Braid of this plan: ${planner.shown.covered.closed} of ${garden.targets.length} life cycles close`"
           />
         </aside>
       </div>
-      <WhyOpen v-if="!planner.searching" :judged="planner.best" />
+      <WhyOpen v-if="!planner.searching" :judged="planner.shown" />
       <OtherPlans v-if="!planner.searching && !nothingMore" :judged="planner.best" />
     </template>
   </div>
