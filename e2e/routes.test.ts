@@ -70,6 +70,32 @@ describe('routes', () => {
     expect(large.status).toBe(413);
     expect(large.body.message).toContain('1 MB');
   });
+  it('take a proposal whole or not at all', async () => {
+    const before = await kettle();
+    const site_id = before.sites[0].id;
+    const taking = { label: 'Take it', out: [], features: [], plants: [{ plant: 'zizia-aurea', site_id, count: 3 }] };
+    const refused = { plant: 'lythrum-salicaria', site_id, count: 3 };
+    const bad = await app.call('POST', `${KETTLE}/plans/take`, { ...taking, plants: [...taking.plants, refused] });
+    expect(bad.status).toBe(422);
+    expect(bad.body.message).toContain('listed as invasive here');
+    expect((await app.call('POST', `${KETTLE}/plans/take`, { ...taking, out: ['gone'] })).status).toBe(409);
+    expect((await kettle()).plantings).toEqual(before.plantings);
+    const { body } = await app.call('POST', `${KETTLE}/plans/take`, taking);
+    expect(body.plantings.length).toBe(before.plantings.length + 1);
+    await app.call('POST', `${KETTLE}/undo`, {});
+    expect((await kettle()).plantings.length).toBe(before.plantings.length);
+  });
+  it('refuse wishes that make no sense, with a sentence', async () => {
+    const plan = (await kettle()).plans[0];
+    const put = (fields: object) => app.call('PUT', `${KETTLE}/plans/${plan.id}`, { revision: plan.revision, fields });
+    const { status, body } = await put({ budget_minor: -1, kinds: 'some' });
+    expect(status).toBe(422);
+    expect(body.fields['fields.budget_minor']).toBe('Give the budget from 0 to 100000000.');
+    expect(body.fields['fields.kinds']).toBe('Choose few kinds or many: few, any, many.');
+    expect((await put({ kinds: 'few' })).body.plans[0].wishes.kinds).toBe('few');
+    expect((await put({ kinds: 'many' })).status).toBe(409);
+    await app.call('POST', `${KETTLE}/undo`, {});
+  });
   it('refuse plants the library does not know', async () => {
     const site_id = (await kettle()).sites[0].id;
     const fields = { site_id, count: 3, state: 'planned', planted_year: null, source: '', cost_minor: null, notes: '' };

@@ -51,7 +51,9 @@ await shoot('propose', `${KETTLE}/plan/propose`, 'A plan proposed', async (page)
   await page.getByRole('button', { name: 'Propose a plan' }).click();
   await page.getByText(/Found in/).waitFor({ timeout: 30_000 });
 });
-await shoot('what-if', `${KETTLE}/plan/what-if`, 'What if', (page) => page.getByRole('button', { name: 'No rain, no hose' }).click());
+await shoot('what-if', `${KETTLE}/plan/what-if`, 'What if', (page) =>
+  page.getByRole('button', { name: 'No rain, no hose' }).click(),
+);
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
 await shoot('season-dusk', `${KETTLE}/season`, '7 of 10', (page) => page.getByRole('button', { name: 'Dusk' }).click());
 await shoot('new-garden', '/gardens/new', 'A new garden', (page) =>

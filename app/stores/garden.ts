@@ -11,6 +11,7 @@ import type { LibraryProblem } from '~~/core/library/parse';
 import type { ReferenceFile } from '~~/core/model/reference';
 import {
   LIVE_STATES,
+  PLANNED,
   type Garden,
   type GardenFields,
   type GardenState,
@@ -175,13 +176,8 @@ export const useGardenStore = defineStore('garden', () => {
         plant,
         site_id,
         count,
-        state: since ? 'in-ground' : 'planned',
-        planted_year: since ?? null,
-        stays: since !== undefined,
-        locked: false,
-        source: '',
-        cost_minor: null,
-        notes: '',
+        ...PLANNED,
+        ...(since === undefined ? {} : { state: 'in-ground', planted_year: since, stays: true }),
       };
       return change('POST', '/plantings', fields, `${count} ${nameOf(plant)} added to ${siteName(site_id)}.`);
     });

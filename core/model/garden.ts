@@ -218,6 +218,17 @@ export type OwnRow = z.infer<typeof OwnRow>;
 export type Plan = z.infer<typeof Plan>;
 export type GardenFile = z.infer<typeof GardenFile>;
 
+/** What is only planned so far, beside which plant stands where and how many. */
+export const PLANNED = {
+  state: 'planned',
+  planted_year: null,
+  stays: false,
+  locked: false,
+  source: '',
+  cost_minor: null,
+  notes: '',
+} as const satisfies Partial<PlantingFields>;
+
 /** States in which a planting counts as part of the plan. */
 export const LIVE_STATES: ReadonlySet<Planting['state']> = new Set(['planned', 'on-order', 'sown', 'in-ground']);
 

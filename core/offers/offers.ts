@@ -6,7 +6,7 @@ import type { NeedCoverage } from '../coverage/types';
 import { explainFit } from '../fit/explain';
 import { fit, type FitVerdict } from '../fit/fit';
 import { gates } from '../gates/gates';
-import type { Planting, Site } from '../model/garden';
+import { PLANNED, type Planting, type Site } from '../model/garden';
 import { metricArea, type AreaWords } from '../model/units';
 import type { Feature, SpecialNeed } from '../model/vocabulary';
 import { areaUse, groundM2 } from '../quantities/quantities';
@@ -65,13 +65,7 @@ export function withChange(input: CoverageInput, change: Change): CoverageInput 
     plant: change.plant,
     site_id: change.site_id,
     count: change.count,
-    state: 'planned',
-    planted_year: null,
-    stays: false,
-    locked: false,
-    source: '',
-    cost_minor: null,
-    notes: '',
+    ...PLANNED,
   };
   return { ...input, year: null, plantings: [...input.plantings, trial] };
 }

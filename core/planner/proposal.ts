@@ -1,6 +1,6 @@
 import { coverage, type CoverageInput } from '../coverage/coverage';
 import type { Coverage } from '../coverage/types';
-import type { Planting } from '../model/garden';
+import { PLANNED, type Planting } from '../model/garden';
 import type { Feature } from '../model/vocabulary';
 import { costOf } from '../shopping/sizes';
 import type { Choices } from './choices';
@@ -38,13 +38,7 @@ export function plantingsWith(kept: readonly Planting[], proposed: Pick<Proposed
       plant,
       site_id,
       count,
-      state: 'planned',
-      planted_year: null,
-      stays: false,
-      locked: false,
-      source: '',
-      cost_minor: null,
-      notes: '',
+      ...PLANNED,
     })),
   ];
 }

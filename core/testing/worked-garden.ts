@@ -1,7 +1,7 @@
 import { FRESH_SITE } from '../yard/fresh';
 import { almanacFor } from '../almanac/almanac';
 import type { CoverageInput } from '../coverage/coverage';
-import type { GardenFields, Planting, Site } from '../model/garden';
+import { PLANNED, type GardenFields, type Planting, type Site } from '../model/garden';
 import type { Host, Library, Occurrence, Plant, PlantStatus, Target } from '../model/reference';
 
 /**
@@ -133,13 +133,7 @@ export function planting(id: string, plantId: string, count: number, over: Parti
     plant: plantId,
     site_id: 'bed',
     count,
-    state: 'planned',
-    planted_year: null,
-    stays: false,
-    locked: false,
-    source: '',
-    cost_minor: null,
-    notes: '',
+    ...PLANNED,
     ...over,
   };
 }

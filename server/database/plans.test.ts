@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { regionalGarden } from '../../core/library/regional-garden';
+import { PLANNED } from '../../core/model/garden';
 import { FRESH_WISHES } from '../../core/model/wishes';
 import { FRESH_SITE } from '../../core/yard/fresh';
 import { readLibrary } from '../../scripts/reference-files';
@@ -17,13 +18,7 @@ const fields = (plant: string, count: number, over = {}) => ({
   plant,
   site_id: bed,
   count,
-  state: 'planned' as const,
-  planted_year: null,
-  stays: false,
-  locked: false,
-  source: '',
-  cost_minor: null,
-  notes: '',
+  ...PLANNED,
   ...over,
 });
 const rows = () => state().plantings.map((row) => `${row.count} ${row.plant} ${row.state}`);

@@ -1,4 +1,4 @@
-import type { Plan, Planting, PlantingFields, Site } from '../../core/model/garden';
+import { PLANNED, type Plan, type Planting, type PlantingFields, type Site } from '../../core/model/garden';
 import type { Feature } from '../../core/model/vocabulary';
 import type { PlanWishes } from '../../core/model/wishes';
 import type { Connection } from './connection';
@@ -50,13 +50,7 @@ export function takeProposal(db: Connection, gardenId: string, { label, out, pla
           plant,
           site_id,
           count,
-          state: 'planned',
-          planted_year: null,
-          stays: false,
-          locked: false,
-          source: '',
-          cost_minor: null,
-          notes: '',
+          ...PLANNED,
         });
     }
     const bySite = new Map<string, Feature[]>();
