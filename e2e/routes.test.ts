@@ -77,7 +77,7 @@ describe('routes', () => {
     const refused = { plant: 'lythrum-salicaria', site_id, count: 3 };
     const bad = await app.call('POST', `${KETTLE}/plans/take`, { ...taking, plants: [...taking.plants, refused] });
     expect(bad.status).toBe(422);
-    expect(bad.body.message).toContain('listed as invasive here');
+    expect(bad.body.message).toContain('is listed as noxious here');
     expect((await app.call('POST', `${KETTLE}/plans/take`, { ...taking, out: ['gone'] })).status).toBe(409);
     expect((await kettle()).plantings).toEqual(before.plantings);
     const { body } = await app.call('POST', `${KETTLE}/plans/take`, taking);

@@ -70,7 +70,9 @@ const print = () => window.print();
 
 <template>
   <div>
-    <h1>Shopping list</h1>
+    <h1>
+      Shopping list<span class="hidden print:inline"> of {{ garden.garden!.name }}</span>
+    </h1>
     <p v-if="lines.length === 0" class="my-4 max-w-prose">
       Nothing is planned that is not in the ground or on order.
       <NuxtLink class="link" :to="`/gardens/${garden.id}/plan/propose`">Have a plan proposed</NuxtLink>, or add plants from
@@ -112,19 +114,23 @@ const print = () => window.print();
                       <span class="creature underline decoration-line underline-offset-2">{{ lineName(line) }}</span>
                       <em class="scientific ml-1">{{ line.here.plant.scientific }}</em>
                     </button>
-                    <details class="text-xs">
+                    <details class="no-print text-xs">
                       <summary class="text-press">Ask the nursery</summary>
                       <ul>
                         <li v-for="ask in line.ask" :key="ask">{{ ask }}</li>
                       </ul>
                     </details>
+                    <!-- On paper the questions stand open. -->
+                    <ul class="hidden text-xs print:block">
+                      <li v-for="ask in line.ask" :key="ask">☐ {{ ask }}</li>
+                    </ul>
                   </template>
                   <template v-else>{{ lineName(line) }}, {{ view.volume(line.litres) }}</template>
                 </th>
                 <td>
                   <select
                     v-if="line.kind === 'plant' && line.sizes.length > 1"
-                    class="field w-auto!"
+                    class="field w-auto! print:hidden"
                     :value="line.size"
                     :aria-label="`${lineName(line)} bought as`"
                     @change="setSize(line.here.plant.id, $event)"
@@ -144,7 +150,7 @@ const print = () => window.print();
                 <td>{{ SEASON_WORDS[line.season] }}; {{ line.sites.join(', ') }}</td>
                 <td class="text-right">
                   <input
-                    class="field w-20! text-right"
+                    class="field w-20! text-right print:hidden"
                     :class="isOwn(line) ? 'font-semibold' : ''"
                     type="number"
                     min="0"
@@ -153,6 +159,7 @@ const print = () => window.print();
                     :aria-label="`Price of ${lineName(line)}`"
                     @change="setPrice(line, $event)"
                   />
+                  <span class="hidden print:inline">{{ planner.coin(line.unit_minor) }}</span>
                 </td>
                 <td class="text-right">{{ planner.coin(line.total_minor) }}</td>
               </tr>
