@@ -94,7 +94,7 @@ const print = () => window.print();
       <p v-if="faulty" class="text-gap" role="alert">{{ faulty }}</p>
       <section v-for="source in sources" :key="source" class="mt-4" :aria-labelledby="`source-${source}`">
         <h2 :id="`source-${source}`">{{ SOURCE_WORDS[source] }}</h2>
-        <ScrollRegion :label="SOURCE_WORDS[source]">
+        <ScrollRegion :label="`${SOURCE_WORDS[source]}: what to buy`">
           <table class="tabular text-sm">
             <thead>
               <tr>
@@ -110,12 +110,12 @@ const print = () => window.print();
               <tr v-for="line in lines.filter((row) => row.source === source)" :key="lineName(line)">
                 <th scope="row" class="font-normal">
                   <template v-if="line.kind === 'plant'">
-                    <button class="text-left" @click="view.explain({ kind: 'plant', plant: line.here.plant.id })">
+                    <button class="min-h-[26px] text-left" @click="view.explain({ kind: 'plant', plant: line.here.plant.id })">
                       <span class="creature underline decoration-line underline-offset-2">{{ lineName(line) }}</span>
                       <em class="scientific ml-1">{{ line.here.plant.scientific }}</em>
                     </button>
                     <details class="no-print text-xs">
-                      <summary class="text-press">Ask the nursery</summary>
+                      <summary class="min-h-[26px] py-1 text-press">Ask the nursery</summary>
                       <ul>
                         <li v-for="ask in line.ask" :key="ask">{{ ask }}</li>
                       </ul>
@@ -150,7 +150,7 @@ const print = () => window.print();
                 <td>{{ SEASON_WORDS[line.season] }}; {{ line.sites.join(', ') }}</td>
                 <td class="text-right">
                   <input
-                    class="field w-20! text-right print:hidden"
+                    class="field w-20! text-right print:border-0!"
                     :class="isOwn(line) ? 'font-semibold' : ''"
                     type="number"
                     min="0"
@@ -159,7 +159,6 @@ const print = () => window.print();
                     :aria-label="`Price of ${lineName(line)}`"
                     @change="setPrice(line, $event)"
                   />
-                  <span class="hidden print:inline">{{ planner.coin(line.unit_minor) }}</span>
                 </td>
                 <td class="text-right">{{ planner.coin(line.total_minor) }}</td>
               </tr>
