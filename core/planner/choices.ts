@@ -4,6 +4,7 @@ import type { Stand } from '../coverage/supply';
 import { fit, type FitVerdict } from '../fit/fit';
 import { gates } from '../gates/gates';
 import type { Planting, Site } from '../model/garden';
+import { groupBy } from '../model/group';
 import { isWoody, type Feature, type PlantSize } from '../model/vocabulary';
 import { trapsFor } from '../offers/offers';
 import { areaUse, groundM2, roomM2 } from '../quantities/quantities';
@@ -59,8 +60,13 @@ export type Ruling = 'unrecorded' | 'refused' | 'none-wanted' | 'unsuitable' | '
 const crownRoom = (here: PlantHere, site: Site) =>
   here.plant.kind === 'tree' ? Math.min(roomM2(here.plant, site), site.area_m2) : 0;
 
+/** Numbers of the choices of each plant. */
+export function choicesByPlant(plants: readonly PlantChoice[]): Map<string, number[]> {
+  return groupBy([...plants.keys()], (choice) => plants[choice]!.here.plant.id);
+}
+
 /** Kept plants of a kind, anywhere. */
-const keptCount = (kept: readonly Planting[], plant: string) =>
+export const keptCount = (kept: readonly Planting[], plant: string) =>
   kept.filter((row) => row.plant === plant).reduce((sum, row) => sum + row.count, 0);
 
 /** The rooms of the sites beside what is kept. */

@@ -17,7 +17,7 @@ import { HALF_MONTHS } from '../model/half-month';
 import { needsOf, type Need } from '../needs/needs';
 import { groundM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
-import { choicesFor, type Choices } from './choices';
+import { choicesByPlant, choicesFor, type Choices } from './choices';
 import { costsOf, type Costs } from './preferences';
 import type { PlanQuestion } from './question';
 import { targetWeights } from './worth';
@@ -95,18 +95,14 @@ class Builder {
   readonly pools = new Once<Pool>();
   readonly patches = new Once<Patch>();
   readonly cells = new Once<Cell>();
-  readonly byPlant = new Map<string, number[]>();
+  readonly byPlant: Map<string, number[]>;
   /** Number of the pattern of bloom over all plants in each half-month: equal numbers, equal bloom. */
   readonly bloomPattern: string[];
 
   constructor(readonly question: PlanQuestion) {
     this.choices = choicesFor(question);
     this.stands = standsOf(question.almanac, question.garden, question.sites, this.choices.kept, null).stands;
-    this.choices.plants.forEach(({ here }, i) => {
-      const list = this.byPlant.get(here.plant.id);
-      if (list) list.push(i);
-      else this.byPlant.set(here.plant.id, [i]);
-    });
+    this.byPlant = choicesByPlant(this.choices.plants);
     const plants = [...new Set([...this.choices.plants, ...this.stands].map(({ here }) => here))];
     this.bloomPattern = Array.from({ length: HALF_MONTHS }, (_, h) => plants.map((here) => here.bloomShares[h]).join());
   }

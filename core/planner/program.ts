@@ -1,5 +1,6 @@
 import { SETTINGS } from '../settings';
 import { unitPrice, unitsToBuy } from '../shopping/sizes';
+import { choicesByPlant, keptCount } from './choices';
 import type { Cell, Problem, Sign, Term } from './problem';
 import { sizeFor } from './question';
 import { usefulMost } from './reduction';
@@ -59,7 +60,7 @@ class Writer {
   /** How many of each choice. */
   readonly count: number[] = [];
   readonly #useful: Int32Array;
-  readonly byPlant = new Map<string, number[]>();
+  readonly byPlant: Map<string, number[]>;
   readonly kind = new Map<string, number>();
   /** Whether a choice stands in so many plants: made when something asks. */
   readonly standing = new Map<string, { column: number; choice: number; least: number }>();
@@ -70,12 +71,10 @@ class Writer {
   ) {
     const { choices, costs } = problem;
     this.#useful = usefulMost(problem);
-    choices.plants.forEach(({ here, least }, choice) => {
+    this.byPlant = choicesByPlant(choices.plants);
+    choices.plants.forEach(({ least }, choice) => {
       this.count.push(this.columns.number(this.#useful[choice]!));
       this.cost.push([this.count[choice]!, costs.each[choice]!]);
-      const list = this.byPlant.get(here.plant.id);
-      if (list) list.push(choice);
-      else this.byPlant.set(here.plant.id, [choice]);
       // A drift begins with several: none, or so many.
       if (least > 1) this.stands(choice, least);
     });
@@ -138,7 +137,7 @@ class Writer {
     for (const [plant, list] of this.byPlant) {
       const wanted = question.wishes.most[plant];
       if (wanted === undefined || list.length === 1) continue;
-      const there = kept.filter((row) => row.plant === plant).reduce((sum, row) => sum + row.count, 0);
+      const there = keptCount(kept, plant);
       this.rows.most(wanted - there, ...list.map((of): Entry => [this.count[of]!, 1]));
     }
     if (this.options.budget !== null) this.#money(this.options.budget);

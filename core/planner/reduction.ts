@@ -1,3 +1,4 @@
+import { choicesByPlant } from './choices';
 import type { Problem, Term } from './problem';
 
 /**
@@ -64,12 +65,6 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
       });
   });
 
-  const byPlant = new Map<string, number[]>();
-  choices.plants.forEach(({ here }, choice) => {
-    const list = byPlant.get(here.plant.id);
-    if (list) list.push(choice);
-    else byPlant.set(here.plant.id, [choice]);
-  });
   const asGood = (other: number, choice: number): boolean => {
     const [a, b] = [choices.plants[other]!, choices.plants[choice]!];
     if (a.least > b.least || a.most < b.most || a.ground > b.ground + 1e-9 || a.crown > b.crown + 1e-9) return false;
@@ -78,7 +73,7 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     for (const [to, amount] of gives[choice]!) if ((has.get(to) ?? 0) < amount - 1e-12) return false;
     return true;
   };
-  const plants = [...byPlant];
+  const plants = [...choicesByPlant(choices.plants)];
   for (const [plant, list] of plants) {
     if (list.some((choice) => shared.has(choice))) continue;
     if (list.every((choice) => gives[choice]!.size === 0)) {

@@ -1,6 +1,6 @@
 import { fit } from '../fit/fit';
 import { groundM2 } from '../quantities/quantities';
-import { barred, choiceOf, roomsOf } from './choices';
+import { barred, choiceOf, keptCount, roomsOf } from './choices';
 import { moneyFor, type Proposed } from './proposal';
 import { keptOf, type PlanQuestion } from './question';
 
@@ -41,7 +41,7 @@ export function brokenRules(question: PlanQuestion, proposed: Proposed): string[
   }
   for (const [plant, count] of counts) {
     const most = question.wishes.most[plant];
-    const there = kept.filter((row) => row.plant === plant).reduce((sum, row) => sum + row.count, 0);
+    const there = keptCount(kept, plant);
     if (most !== undefined && there + count > most) broken.push(`${there + count} ${plant}, where ${most} are wanted at most.`);
   }
   const budget = question.wishes.budget_minor;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { GardenFile, type PlantingFields, type SiteFields } from '../../core/model/garden';
+import { GardenFile, PLANNED, type PlantingFields, type SiteFields } from '../../core/model/garden';
 import { FRESH_SITE } from '../../core/yard/fresh';
 import { openDatabase, type Connection } from './connection';
 import { Fault } from './faults';
@@ -32,13 +32,7 @@ const PLANTING: PlantingFields = {
   plant: 'zizia-aurea',
   site_id: '',
   count: 3,
-  state: 'planned',
-  planted_year: null,
-  stays: false,
-  locked: false,
-  source: '',
-  cost_minor: null,
-  notes: '',
+  ...PLANNED,
 };
 let db: Connection;
 let garden: string;

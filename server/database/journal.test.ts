@@ -1,3 +1,4 @@
+import { PLANNED } from '../../core/model/garden';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -47,13 +48,7 @@ const PRESSES: Record<string, Press> = {
     const fields = {
       site_id: row.id,
       count: 1 + (n % 9),
-      state: 'planned',
-      planted_year: null,
-      stays: false,
-      locked: false,
-      source: '',
-      cost_minor: null,
-      notes: '',
+      ...PLANNED,
     } as const;
     addPlanting(db, id, { ...fields, plant: n % 2 ? 'zizia-aurea' : 'monarda-fistulosa' }, 'x');
   },

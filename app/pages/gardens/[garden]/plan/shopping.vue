@@ -53,8 +53,7 @@ const making = ref(false);
 async function savePdf() {
   making.value = true;
   try {
-    const day = view.today;
-    const date = `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
+    const date = isoDay(view.today);
     const blob = await shoppingPdf(garden.garden!.name, date, lines.value, planner.coin, budget.value);
     const href = URL.createObjectURL(blob);
     saveAs(`${file.value}.pdf`, href);
