@@ -167,6 +167,32 @@ export const SETTINGS = {
     /** Days after the first frost that hardy herbs still flower. Judgement: light frosts spare asters. */
     hardyBloomAfterFrost: 21,
   },
+  records: {
+    /** How far the gardener's own dates move a reckoned one, by years on record: one year is weather, three are the garden. Judgement. */
+    weight: [0, 0.5, 0.8, 1],
+    /** Years from which nobody seen early or late shortens a flight; one sighting lengthens it. Judgement: nobody looks every day. */
+    shortenFrom: 3,
+  },
+  cut: {
+    /** Days a plant flowers before a cut is worth it, and after its last flower that a cut still brings a second bloom. Trade. */
+    afterFirst_d: 14,
+    afterLast_d: 7,
+    /** The second bloom beside the first: how long it lasts, how full it is, and the least days it must have before the cold. Trade: thinner and shorter. */
+    length: 0.5,
+    fullness: 0.6,
+    least_d: 10,
+    /** Share of its leaf that a sheared plant keeps until it has grown again. Trade: by a third to a half. */
+    leafLeft: 0.5,
+  },
+  sowing: {
+    /** Days from sowing to flower that are believed: fewer or more means it is sown in another way. Judgement. */
+    toFlower_d: { least: 40, most: 160 },
+    /** Days after the last frost that a plant raised indoors flowers at the earliest: it has to root first. Trade. */
+    afterPlantingOut_d: 14,
+    /** Days before the first frost that a sowing must flower to be worth it, and from sowing until it bears leaf. Judgement. */
+    beforeFrost_d: 21,
+    toLeaf_d: 21,
+  },
   broods: {
     /** Share of egg-to-adult heat spent as egg, larva and pupa. General entomology; species vary by a tenth. */
     share: { egg: 0.15, larva: 0.6, pupa: 0.25 },

@@ -1,12 +1,17 @@
-import type { Caution, Host, Library, Occurrence, Plant, Region, Target } from '../model/reference';
+import type { Caution, Host, Library, Occurrence, Plant, Propagation, Region, Target } from '../model/reference';
 import type { GardenFields } from '../model/garden';
 import { groupBy } from '../model/group';
-import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
+import { firstDay, HALF_MONTHS, lastDay } from '../model/half-month';
 import { dailyNormals, degreeDayYear } from '../climate/degree-days';
 import { seasonalShift, springDelay } from '../climate/shift';
 import { livesThroughWinter } from '../climate/zones';
-import { bloomWindow, foliageWindow, windowShares, type DayWindow } from '../bloom/bloom';
+import { bloomSteps, foliageWindow, windowShares, type BloomSteps, type DayWindow } from '../bloom/bloom';
+import { ownFlight, type OwnWindow } from '../bloom/own-dates';
+import { sowingOf, type Sowing } from '../bloom/sowing';
+import type { Frosts } from '../climate/frost';
+import type { Seen } from '../model/seen';
 import { larvalPeriods, type LarvalPeriod } from '../needs/larval-periods';
+import { flightHalfMonths } from '../needs/needs';
 import { statusHere, type StatusHere } from '../gates/status';
 import type { FitPlace } from '../fit/dimensions';
 import { ADMISSIBLE, resolveHosts } from './hosts';
@@ -14,6 +19,10 @@ import { ADMISSIBLE, resolveHosts } from './hosts';
 export interface PlantHere {
   readonly plant: Plant;
   readonly bloom: DayWindow | null;
+  /** How its bloom window comes about; null for a plant without flowers. */
+  readonly bloomSteps: BloomSteps | null;
+  /** How it is sown, where it is an annual whose bloom follows its sowing. */
+  readonly sowing: Sowing | null;
   /** Share (0–1) of each half-month in bloom, and in leaf. */
   readonly bloomShares: number[];
   readonly foliageShares: number[];
@@ -23,7 +32,8 @@ export interface PlantHere {
 
 /** A plant's windows are reckoned when they are first asked for: a first view asks for the planted ones only. */
 class PlantInGarden implements PlantHere {
-  #bloom: DayWindow | null | undefined;
+  #steps: BloomSteps | null | undefined;
+  #sowing: Sowing | null | undefined;
   #bloomShares: number[] | undefined;
   #foliageShares: number[] | undefined;
 
@@ -33,10 +43,21 @@ class PlantInGarden implements PlantHere {
     private readonly garden: GardenFields,
     readonly status: StatusHere,
     readonly cautions: Caution[],
+    private readonly ways: readonly Propagation[],
+    private readonly seen: readonly Seen[],
+    private readonly year: number | null,
   ) {}
+  get bloomSteps() {
+    if (this.#steps === undefined)
+      this.#steps = bloomSteps(this.plant, this.reference, this.garden, this.garden, this.seen, this.year);
+    return this.#steps;
+  }
   get bloom() {
-    if (this.#bloom === undefined) this.#bloom = bloomWindow(this.plant, this.reference, this.garden, this.garden);
-    return this.#bloom;
+    return this.bloomSteps?.window ?? null;
+  }
+  get sowing() {
+    if (this.#sowing === undefined) this.#sowing = sowingOf(this.plant, this.ways, this.reference);
+    return this.#sowing;
   }
   get bloomShares() {
     return (this.#bloomShares ??= windowShares(this.bloom));
@@ -50,6 +71,8 @@ export interface TargetHere {
   target: Target;
   occurrence: Occurrence;
   flight: DayWindow;
+  /** How the flight comes about: as the region's is, moved here, and as the gardener saw it. */
+  flightSteps: { stated: DayWindow; delay_d: number; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> };
   flightHalfMonths: number[];
   larval: LarvalPeriod[];
   /** Host relation by plant id, species before genus before family. */
@@ -60,6 +83,7 @@ export interface TargetHere {
 export interface Almanac {
   region: Region;
   place: FitPlace;
+  frosts: Frosts;
   plants: Map<string, PlantHere>;
   /** Targets that occur in the region; others are not offered. */
   targets: Map<string, TargetHere>;
@@ -97,8 +121,17 @@ function wakingWithLeaves(periods: LarvalPeriod[], leaves: number): LarvalPeriod
   );
 }
 
-/** The garden's almanac. Throws a RangeError where the garden's region or a plant's bloom region is not in the library. */
-export function almanacFor(library: Library, garden: GardenFields): Almanac {
+/**
+ * The garden's almanac, with what its gardener `seen` in it: of a usual year (null) or of one year, in which the days
+ * recorded then stand as they are. Throws a RangeError where the garden's region or a plant's bloom region is not in the
+ * library.
+ */
+export function almanacFor(
+  library: Library,
+  garden: GardenFields,
+  seen: readonly Seen[] = [],
+  year: number | null = null,
+): Almanac {
   const regions = new Map(library.regions.map((row) => [row.id, row]));
   const regionOf = (id: string) => {
     const found = regions.get(id);
@@ -110,11 +143,25 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
   const statusRows = groupBy(library.status, (row) => row.plant);
   const cautionRows = groupBy(library.cautions, (row) => row.plant);
   const hostRows = groupBy(library.hosts, (row) => row.target);
+  const ways = groupBy(library.propagation, (row) => row.plant);
+  const seenOf = groupBy(seen, (row) => row.of);
 
   const plants = new Map<string, PlantHere>();
   for (const plant of library.plants) {
     const status = statusHere(statusRows.get(plant.id) ?? [], garden.region, garden.jurisdiction);
-    plants.set(plant.id, new PlantInGarden(plant, regionOf(plant.bloom_ref), garden, status, cautionRows.get(plant.id) ?? []));
+    plants.set(
+      plant.id,
+      new PlantInGarden(
+        plant,
+        regionOf(plant.bloom_ref),
+        garden,
+        status,
+        cautionRows.get(plant.id) ?? [],
+        ways.get(plant.id) ?? [],
+        seenOf.get(plant.id) ?? [],
+        year,
+      ),
+    );
   }
 
   const occurrence = new Map(library.occurrence.filter((row) => row.region === region.id).map((row) => [row.target, row]));
@@ -123,7 +170,8 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
   for (const target of library.targets) {
     const here = occurrence.get(target.id);
     if (!here) continue;
-    const flight = flightHere(here, delay);
+    const moved = flightHere(here, delay);
+    const { window: flight, ...own } = ownFlight(moved, seenOf.get(target.id) ?? [], target.id, year);
     const hosts = resolveHosts(hostRows.get(target.id) ?? [], library.plants);
     const larval =
       target.dev_base_c === null ? [] : larvalPeriods(target, flight, here.broods, degreeDayYear(daily, target.dev_base_c));
@@ -131,7 +179,8 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
       target,
       occurrence: here,
       flight,
-      flightHalfMonths: halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to)),
+      flightSteps: { stated: flightHere(here, 0), delay_d: delay, moved, own },
+      flightHalfMonths: flightHalfMonths(flight),
       larval: larval.some((period) => period.brood === 0)
         ? wakingWithLeaves(larval, leafOut(hosts, plants, garden.half_zone))
         : larval,
@@ -140,6 +189,7 @@ export function almanacFor(library: Library, garden: GardenFields): Almanac {
   }
   return {
     region,
+    frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
     place: {
       half_zone: garden.half_zone,
       summer: garden.summer ?? region.summer,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bloomWindow, foliageWindow, windowShares } from './bloom';
 import { bloomRidge } from './ridge';
-import { plant } from '../testing/worked-garden';
+import { gardenOf, plant, planting } from '../testing/worked-garden';
 
 const reference = { lat: 40, lon: -75, elevation_m: 0 };
 const frosts = { last_frost: '04-20', first_frost: '10-25' };
@@ -37,16 +37,10 @@ describe('bloom in this garden', () => {
     expect(foliageWindow(evergreen, reference, { ...reference, lat: 45 })).toEqual({ from: 1, to: 365 });
   });
   it('the ridge adds the crowns in flower', () => {
-    const shares = new Array(24).fill(0);
-    shares[8] = 0.5;
-    const ridge = bloomRidge(
-      [
-        { plant: 'x', count: 4, state: 'planned' },
-        { plant: 'x', count: 9, state: 'lost' },
-      ],
-      () => ({ plant: plant('x'), bloomShares: shares }),
-    );
-    expect(ridge[8]).toBeCloseTo(4 * 0.7854 * 0.5, 3);
+    const { almanac } = gardenOf({ plants: [plant('x', { bloom_last: 8 })], targets: [], hosts: [] }, []);
+    const ridge = bloomRidge([planting('1', 'x', 4), planting('2', 'x', 9, { state: 'lost' })], almanac);
+    // Four crowns a metre across in early May.
+    expect(ridge[8]).toBeCloseTo(4 * 0.7854, 3);
     expect(ridge[9]).toBe(0);
   });
 });

@@ -1,9 +1,11 @@
 import type { Plant } from '../model/reference';
+import type { Seen } from '../model/seen';
 import { isWoody } from '../model/vocabulary';
 import { HALF_MONTHS, dayOfMonthDay, firstDay, lastDay, shareOfHalfMonth } from '../model/half-month';
 import { seasonalShift, springDelay, type Position } from '../climate/shift';
 import { frostFree, type Frosts } from '../climate/frost';
 import { SETTINGS } from '../settings';
+import { ownBloom, type OwnWindow } from './own-dates';
 
 /** Days of the year, inclusive; `to` exceeds 365 where the window runs over the new year. */
 export interface DayWindow {
@@ -20,26 +22,61 @@ export function shiftedWindow(first: number, last: number, delay: number): DayWi
   return { from: movedFrom, to: last < first ? movedTo + 365 : Math.max(movedTo, movedFrom) };
 }
 
+/** How a bloom window comes about, step by step. */
+export interface BloomSteps {
+  /** As the library states it, at its reference place. */
+  stated: DayWindow;
+  /** Days that spring comes later here than there (negative: earlier). */
+  delay_d: number;
+  moved: DayWindow;
+  /** Within this garden’s frosts; null where they leave it no season. */
+  bounded: DayWindow | null;
+  /** What the gardener wrote down of it. */
+  own: Pick<OwnWindow, 'first' | 'last'>;
+  window: DayWindow | null;
+}
+
 /**
- * When a plant flowers in this garden: its reference window (half-months, stated at `reference`) moved by the
- * bioclimatic shift and bounded by this garden's frosts. Woody plants flower by their own clock; annuals only
- * between the frosts; herbs three weeks past the first. Null for a plant without flowers, or whose season here
- * is too short.
+ * When a plant flowers in this garden, step by step: its reference window (half-months, stated at `reference`) moved by
+ * the bioclimatic shift, bounded by this garden's frosts, and settled by the gardener's own dates (in `year`, or null in
+ * a usual one), which win over both. Woody plants flower by their own clock; annuals only between the frosts; herbs three
+ * weeks past the first. Null for a plant without flowers.
  */
-export function bloomWindow(plant: Plant, reference: Position, here: Position, frosts: Frosts): DayWindow | null {
+export function bloomSteps(
+  plant: Plant,
+  reference: Position,
+  here: Position,
+  frosts: Frosts,
+  seen: readonly Seen[] = [],
+  year: number | null = null,
+): BloomSteps | null {
   if (plant.bloom_first === null || plant.bloom_last === null) return null;
-  const window = shiftedWindow(plant.bloom_first, plant.bloom_last, springDelay(reference, here));
+  const delay_d = springDelay(reference, here);
+  const moved = shiftedWindow(plant.bloom_first, plant.bloom_last, delay_d);
   const season = frostFree(frosts);
   const frost = frosts.first_frost ? dayOfMonthDay(frosts.first_frost) : null;
-  if (plant.blooms_to_frost) window.to = frost ?? Math.max(window.to, 365);
+  const kept = { ...moved };
+  if (plant.blooms_to_frost) kept.to = frost ?? Math.max(kept.to, 365);
   if (plant.kind === 'annual') {
-    window.from = Math.max(window.from, season.from);
-    window.to = Math.min(window.to, season.to);
-  } else if (!isWoody(plant) && frost !== null && window.to <= 365) {
-    window.to = Math.min(window.to, frost + SETTINGS.climate.hardyBloomAfterFrost);
+    kept.from = Math.max(kept.from, season.from);
+    kept.to = Math.min(kept.to, season.to);
+  } else if (!isWoody(plant) && frost !== null && kept.to <= 365) {
+    kept.to = Math.min(kept.to, frost + SETTINGS.climate.hardyBloomAfterFrost);
   }
-  return window.to >= window.from ? window : null;
+  const bounded = kept.to >= kept.from ? kept : null;
+  const { first, last, window } = ownBloom(bounded ?? moved, seen, plant.id, year);
+  return {
+    stated: shiftedWindow(plant.bloom_first, plant.bloom_last, 0),
+    delay_d,
+    moved,
+    bounded,
+    own: { first, last },
+    window: bounded || first || last ? window : null,
+  };
 }
+
+/** When a plant flowers in this garden (see bloomSteps); null where it does not, or its season here is too short. */
+export const bloomWindow = (...of: Parameters<typeof bloomSteps>): DayWindow | null => bloomSteps(...of)?.window ?? null;
 
 /** When a plant stands in leaf here, moved as its bloom is; evergreens (half-months 0–23) all year. */
 export function foliageWindow(plant: Plant, reference: Position, here: Position): DayWindow {

@@ -88,12 +88,12 @@ function nectarCoverage(need: Need, target: TargetHere, stands: readonly Stand[]
     const kinds = new Set<string>();
     let units = 0;
     stands.forEach((stand, i) => {
-      const inBloom = stand.here.bloomShares[h]!;
-      const amount = full[i]! * inBloom;
+      const amount = full[i]! * stand.bloom.amount[h]!;
       if (amount <= 0) return;
       units += amount;
       contributions.push({ planting: stand.id, amount });
-      if (inBloom >= SETTINGS.nectar.inBloomShare && amount >= SETTINGS.nectar.kindUnits) kinds.add(stand.here.plant.id);
+      if (stand.bloom.present[h]! >= SETTINGS.nectar.inBloomShare && amount >= SETTINGS.nectar.kindUnits)
+        kinds.add(stand.here.plant.id);
     });
     const ratio = Math.min(units / need.demand, kinds.size / need.kinds);
     return cell(h, units, need.demand, kinds.size, ratio, contributions);
@@ -112,8 +112,12 @@ export const SPECIAL_FEATURES: Partial<Record<SpecialNeed, readonly Feature[]>> 
 };
 
 /** Does a plant on a site meet a special need in a half-month? Small insects are counted by native kinds instead. */
-export function meetsSpecial(special: SpecialNeed, { here, site }: Pick<Stand, 'here' | 'site'>, h: number): boolean {
-  if (special === 'alkaloid') return here.plant.alkaloid && here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare;
+export function meetsSpecial(
+  special: SpecialNeed,
+  { here, site, bloom }: Pick<Stand, 'here' | 'site' | 'bloom'>,
+  h: number,
+): boolean {
+  if (special === 'alkaloid') return here.plant.alkaloid && bloom.present[h]! >= SETTINGS.nectar.inBloomShare;
   if (special === 'perch' || special === 'nest-cover')
     return isWoody(here.plant) && here.plant.height_max_cm >= SETTINGS.special.coverCm && site.kind === 'bed';
   return false;

@@ -27,7 +27,7 @@ export function allotLeaf(
     const shared = stands
       .map((stand, s) => ({
         s,
-        leaf: stand.here.foliageShares[h]!,
+        leaf: stand.foliageShares[h]!,
         users: feeding.filter((t) => alone[t]![s]! > 0),
       }))
       .filter(({ leaf, users }) => leaf > 0 && users.length > 0)

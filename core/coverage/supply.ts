@@ -2,9 +2,10 @@ import type { Almanac, PlantHere, TargetHere } from '../almanac/almanac';
 import { ADMISSIBLE } from '../almanac/hosts';
 import type { Host, Plant } from '../model/reference';
 import type { Planting, Site } from '../model/garden';
-import { LIVE_STATES } from '../model/garden';
+import { grewIn } from '../model/garden';
 import { HOST_LIGHTS } from '../model/vocabulary';
-import { fit } from '../fit/fit';
+import { plantingFoliage, plantingShares, type BloomShares } from '../bloom/planting-bloom';
+import { fit, type FitVerdict } from '../fit/fit';
 import { gates, type GateGarden } from '../gates/gates';
 import { ageShare, crownM2 } from '../quantities/quantities';
 import { SETTINGS } from '../settings';
@@ -19,6 +20,10 @@ export interface Stand {
   /** Fit × age, 0–1: what a plant here gives beside a grown one that thrives. */
   vigour: number;
   flowers: boolean;
+  /** Share of its full bloom in each half-month, and of the half-month that some of it is in flower. */
+  bloom: BloomShares;
+  /** Share of each half-month in leaf. */
+  foliageShares: number[];
 }
 
 const isShrubOrTree = (plant: Plant) => plant.kind === 'shrub' || plant.kind === 'tree';
@@ -40,7 +45,7 @@ export function standsOf(
   for (const planting of plantings) {
     const here = almanac.plants.get(planting.plant);
     const site = siteOf.get(planting.site_id);
-    if (!here || !site || !LIVE_STATES.has(planting.state)) continue;
+    if (!here || !site || !grewIn(planting, year)) continue;
     const found = fit(here.plant, site, almanac.place).verdict;
     // What has lived here for years lives here, whatever the figures say.
     const verdict = found === 'unsuitable' && planting.stays ? 'workable' : found;
@@ -52,7 +57,7 @@ export function standsOf(
       faults.push({ planting: planting.id, kind: 'unsuitable', target: null });
       continue;
     }
-    const planted = planting.state === 'in-ground' || planting.state === 'sown' ? planting.planted_year : null;
+    const planted = planting.state === 'planned' || planting.state === 'on-order' ? null : planting.planted_year;
     const years = year === null ? null : planted === null ? -1 : year - planted;
     stands.push({
       id: planting.id,
@@ -61,9 +66,18 @@ export function standsOf(
       count: planting.count,
       vigour: SETTINGS.fit.yield[verdict] * (years === null ? 1 : ageShare(here.plant.kind, years)),
       flowers: years === null || years >= here.plant.years_to_flower,
+      bloom: plantingShares(here, planting, almanac.frosts),
+      foliageShares: plantingFoliage(here, planting),
     });
   }
   return { stands, faults };
+}
+
+/** One grown plant on a site, as it would stand there. */
+export function grownStand(here: PlantHere, site: Site, verdict: FitVerdict): Stand {
+  const { bloomShares, foliageShares } = here;
+  const bloom = { amount: bloomShares, present: bloomShares };
+  return { id: '', here, site, count: 1, vigour: SETTINGS.fit.yield[verdict], flowers: true, bloom, foliageShares };
 }
 
 /** Sun, part or shade: the light of a site by its hours of direct sun. */

@@ -10,3 +10,24 @@ export const number = (min: number, max: number, what: string) =>
     .max(max, `Give ${what} from ${min} to ${max}.`);
 export const choice = <const T extends readonly [string, ...string[]]>(list: T, what: string) =>
   z.enum(list, `Choose ${what}: ${list.join(', ')}.`);
+
+/** An `MM-DD` that exists in every year. */
+export const monthDay = z
+  .string()
+  .regex(/^\d\d-\d\d$/, 'Give a month and day, such as 05-04.')
+  .refine((text) => {
+    const [month, day] = text.split('-').map(Number) as [number, number];
+    const lengths = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+    return day >= 1 && day <= (lengths[month - 1] ?? 0);
+  }, 'That day is not in the calendar.');
+
+/** An ISO date that is in the calendar. */
+export const date = z
+  .string()
+  .regex(/^\d{4}-\d\d-\d\d$/, 'Give the date as 2026-05-14.')
+  .refine(
+    (text) => !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
+    {
+      message: 'That day is not in the calendar.',
+    },
+  );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { choice, id, name, number } from './fields';
+import { choice, id, monthDay, name, number } from './fields';
+import { SeenFields, type Seen } from './seen';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './reference';
 import * as words from './vocabulary';
 import { PlanWishes } from './wishes';
@@ -8,16 +9,6 @@ import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure,
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
 const note = z.string().max(2000, 'Keep the note under 2000 characters.').default('');
 const revision = z.number().int().min(0);
-
-/** An `MM-DD` that exists in every year. */
-const monthDay = z
-  .string()
-  .regex(/^\d\d-\d\d$/, 'Give a month and day, such as 05-04.')
-  .refine((text) => {
-    const [month, day] = text.split('-').map(Number) as [number, number];
-    const lengths = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
-    return day >= 1 && day <= (lengths[month - 1] ?? 0);
-  }, 'That day is not in the calendar.');
 
 /** What things cost the gardener: prices by plant and size, and what a plant is bought as, where it is not the usual. */
 export const MoneyFields = z.object({
@@ -132,6 +123,14 @@ export const PlantingFields = z.object({
   count: number(1, 5000, 'the count').int('Count whole plants.'),
   state: choice(words.PLANTING_STATES, 'a state'),
   planted_year: number(1950, 2100, 'the year planted').int('Give a whole year.').nullable(),
+  /** Year it was lost or taken out: it gives nothing from then on. */
+  lost_year: number(1950, 2100, 'the year it was lost').int('Give a whole year.').nullable().default(null),
+  /** An annual’s sowing, where it is not the usual day; a cut timed for a second bloom, and how many plants are cut. */
+  sow_on: monthDay.nullable().default(null),
+  cut: z
+    .object({ on: monthDay, count: number(1, 5000, 'how many are cut').int('Count whole plants.') })
+    .nullable()
+    .default(null),
   /** Grew here before the garden was planned, and is kept. */
   stays: z.boolean().default(false),
   /** Left as it is by whatever is proposed. */
@@ -172,6 +171,7 @@ export const GardenFile = z
     own: z.array(OwnRowFields).max(10_000).default([]),
     things: z.array(ThingFields).max(500).default([]),
     measures: z.array(MeasureFields).max(5000).default([]),
+    seen: z.array(SeenFields).max(20_000).default([]),
     pictures: z.array(Picture).max(4).default([]),
   })
   .superRefine((file, context) => {
@@ -222,6 +222,9 @@ export type GardenFile = z.infer<typeof GardenFile>;
 export const PLANNED = {
   state: 'planned',
   planted_year: null,
+  lost_year: null,
+  sow_on: null,
+  cut: null,
   stays: false,
   locked: false,
   source: '',
@@ -231,6 +234,12 @@ export const PLANNED = {
 
 /** States in which a planting counts as part of the plan. */
 export const LIVE_STATES: ReadonlySet<Planting['state']> = new Set(['planned', 'on-order', 'sown', 'in-ground']);
+
+/** Does a planting count in a year (null: in the plan)? What was lost or taken out counts in the years before that. */
+export function grewIn({ state, planted_year, lost_year }: PlantingFields, year: number | null): boolean {
+  if (LIVE_STATES.has(state)) return true;
+  return year !== null && planted_year !== null && lost_year !== null && planted_year <= year && year < lost_year;
+}
 
 /** Everything of one garden, as the server answers and the views read it. */
 export interface GardenState {
@@ -245,6 +254,8 @@ export interface GardenState {
   /** What stands in the yard, and what was measured on its sites. */
   things: Thing[];
   measures: Measure[];
+  /** First and last days of bloom and flight that the gardener wrote down. */
+  seen: Seen[];
   /** Labels of the change that would be undone, and of the one that would be done again. */
   history: { undo: string | null; redo: string | null };
 }

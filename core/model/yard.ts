@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { choice, id, name, number } from './fields';
+import { choice, date, id, name, number } from './fields';
 import * as words from './vocabulary';
 
 /**
@@ -92,15 +92,6 @@ export const ThingFields = z.discriminatedUnion('kind', [
   ),
 ]);
 
-const date = z
-  .string()
-  .regex(/^\d{4}-\d\d-\d\d$/, 'Give the date as 2026-05-14.')
-  .refine(
-    (text) => !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
-    {
-      message: 'That day is not in the calendar.',
-    },
-  );
 const measure = <K extends string, T extends z.ZodType>(kind: K, reading: T) =>
   z.object({ kind: z.literal(kind), site_id: id, taken_on: date, note: z.string().max(500).default(''), reading });
 const layer = number(0, 500, 'the height of the layer in millimetres');

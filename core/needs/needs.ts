@@ -1,5 +1,5 @@
 import type { Occurrence, Target } from '../model/reference';
-import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween } from '../model/half-month';
+import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, shareOfHalfMonth } from '../model/half-month';
 import type { Ambition, SpecialNeed, Stage } from '../model/vocabulary';
 import type { DayWindow } from '../bloom/bloom';
 import { SETTINGS } from '../settings';
@@ -44,6 +44,13 @@ export function shelterHalfMonths(
   return (last - first + HALF_MONTHS) % HALF_MONTHS >= HALF_MONTHS - 2 ? [] : halfMonthsBetween(first, last);
 }
 
+/** Half-months in which adults fly for a third of the time or more, in the order of the flight; of a short flight all it touches. */
+export function flightHalfMonths(flight: DayWindow): number[] {
+  const touched = halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to));
+  const flown = touched.filter((h) => shareOfHalfMonth(h, flight.from, flight.to) >= SETTINGS.nectar.inBloomShare);
+  return flown.length > 0 ? flown : touched;
+}
+
 /** The middle third of a flight: males gather alkaloids once, as the summer broods fly, not all season. Judgement. */
 export function middleThird(halfMonths: readonly number[]): number[] {
   const third = Math.ceil(halfMonths.length / 3);
@@ -65,7 +72,7 @@ export function needsOf(
   larval: readonly LarvalPeriod[],
   ambition: Ambition,
 ): Need[] {
-  const flightHalfMonths = halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to));
+  const flown = flightHalfMonths(flight);
   const needs: Need[] = [];
   const need = (stage: Stage, halfMonths: number[], demand: number, kinds = 0, special: SpecialNeed | null = null) => {
     if (halfMonths.length > 0 && demand > 0) needs.push({ target: target.id, stage, special, halfMonths, demand, kinds });
@@ -74,16 +81,16 @@ export function needsOf(
   need('host', larvalHalfMonths(larval), host.larvae[ambition], target.patch_kinds ?? 1);
   if (drinksNectar(target)) {
     const factor = target.kind === 'hummingbird' ? nectar.hummingbirdFactor : 1;
-    need('nectar', flightHalfMonths, nectar.units[ambition] * factor, nectar.kinds[ambition]);
+    need('nectar', flown, nectar.units[ambition] * factor, nectar.kinds[ambition]);
   }
   if (occurrence.status === 'resident' && target.overwinters_in !== 'elsewhere')
     need('shelter', shelterHalfMonths(target, flight, larval), shelter.area[ambition]);
   const wanted = ambition === 'visits' ? target.special_needs.filter((s) => s === 'fruit') : target.special_needs;
   const { nest_first: nestFirst, nest_last: nestLast } = occurrence;
   const when = (special: SpecialNeed) => {
-    if (special === 'alkaloid') return middleThird(flightHalfMonths);
+    if (special === 'alkaloid') return middleThird(flown);
     if (special === 'nest-cover') return nestFirst === null || nestLast === null ? [] : halfMonthsBetween(nestFirst, nestLast);
-    return flightHalfMonths;
+    return flown;
   };
   for (const special of wanted) need('special', when(special), 1, 0, special);
   return needs;

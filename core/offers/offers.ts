@@ -1,7 +1,7 @@
 import type { Almanac, PlantHere, TargetHere } from '../almanac/almanac';
 import { coverage, type CoverageInput } from '../coverage/coverage';
 import { FEATURE_NAMES } from '../coverage/shelter';
-import { larvaeFed, lightShare, nectarOfPlant, patchesBySite, patchShare, standsOf, type Stand } from '../coverage/supply';
+import { larvaeFed, lightShare, nectarOfPlant, patchesBySite, grownStand, patchShare, standsOf } from '../coverage/supply';
 import type { NeedCoverage } from '../coverage/types';
 import { explainFit } from '../fit/explain';
 import { fit, type FitVerdict } from '../fit/fit';
@@ -88,7 +88,7 @@ function countWanted(
   patchHere: number,
 ): number {
   const { need } = covered;
-  const one: Stand = { id: '', here, site, count: 1, vigour: SETTINGS.fit.yield[verdict], flowers: true };
+  const one = grownStand(here, site, verdict);
   const gaps = covered.cells.filter((c) => c.verdict !== 'closed');
   const most = (per: (h: number) => number) =>
     Math.max(

@@ -1,6 +1,6 @@
 import type { PlantHere } from '../almanac/almanac';
 import { SHELTERING } from '../coverage/shelter';
-import type { Stand } from '../coverage/supply';
+import { grownStand, type Stand } from '../coverage/supply';
 import { fit, type FitVerdict } from '../fit/fit';
 import { gates } from '../gates/gates';
 import type { Planting, Site } from '../model/garden';
@@ -136,7 +136,7 @@ export function choiceOf(
     here,
     site,
     verdict,
-    stand: { id: '', here, site, count: 1, vigour: SETTINGS.fit.yield[verdict], flowers: true },
+    stand: grownStand(here, site, verdict),
     ground,
     crown,
     least,

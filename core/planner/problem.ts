@@ -151,10 +151,10 @@ function nectarCells(b: Builder, target: TargetHere, need: Need, rivals: number)
   return need.halfMonths.map((h) => {
     const there = new Set<string>();
     let fixed = 0;
-    b.stands.forEach(({ here }, i) => {
-      const amount = standing[i]! * here.bloomShares[h]!;
+    b.stands.forEach(({ here, bloom }, i) => {
+      const amount = standing[i]! * bloom.amount[h]!;
       fixed += amount;
-      if (amount >= kindUnits && here.bloomShares[h]! >= inBloomShare) there.add(here.plant.id);
+      if (amount >= kindUnits && bloom.present[h]! >= inBloomShare) there.add(here.plant.id);
     });
     if (fixed >= need.demand - 1e-9 && there.size >= need.kinds) return null;
     return b.cells.get(`nectar ${need.demand} ${need.kinds} ${b.bloomPattern[h]} ${profile}`, () => {
@@ -224,7 +224,7 @@ function hostCells(
         const sum = b.byPlant.get(plant)?.some(inLight) ? b.sum(plant, light, inLight, b.vigour) : null;
         const standing = b.stands
           .filter((stand) => stand.here.plant.id === plant && lightOf(stand.site) === light)
-          .reduce((all, stand) => all + stand.count * stand.vigour, 0);
+          .reduce((all, stand) => all + (stand.count * stand.vigour * stand.foliageShares[h]!) / leaf, 0);
         if (sum === null && standing === 0) continue;
         const rivals = eaters.filter((other) => other.need.halfMonths.includes(h) && larvaeEach(other.here, b, plant, light) > 0);
         if (rivals.length > 1) {
@@ -239,7 +239,7 @@ function hostCells(
     }
     const kindsThere = new Set(
       b.stands
-        .filter((s) => isLaidOn(target, s) && s.here.foliageShares[h]! > 0 && s.here.plant.leaf_g > 0)
+        .filter((s) => isLaidOn(target, s) && s.foliageShares[h]! > 0 && s.here.plant.leaf_g > 0)
         .map((s) => s.here.plant.id),
     );
     const more = hosts.filter((plant) => !kindsThere.has(plant) && b.byPlant.has(plant) && b.here(plant).foliageShares[h]! > 0);
@@ -264,7 +264,8 @@ function leafPatterns(b: Builder, eaters: readonly Eater[]): string[] {
   );
   return Array.from({ length: HALF_MONTHS }, (_, h) => {
     const feeding = eaters.filter(({ need }) => need.halfMonths.includes(h)).map(({ here }) => here.target.id);
-    return `${feeding.join()} ${plants.map((plant) => b.here(plant).foliageShares[h]).join()}`;
+    const timed = b.stands.filter((stand) => stand.foliageShares !== stand.here.foliageShares);
+    return `${feeding.join()} ${plants.map((plant) => b.here(plant).foliageShares[h]).join()} ${timed.map((stand) => stand.foliageShares[h]).join()}`;
   });
 }
 

@@ -2,7 +2,7 @@ import type { PlantHere, TargetHere } from '../almanac/almanac';
 import { ADMISSIBLE } from '../almanac/hosts';
 import { meetsSpecial } from '../coverage/coverage';
 import { shelterShare } from '../coverage/shelter';
-import { lightShare, nectarOfPlant } from '../coverage/supply';
+import { grownStand, lightShare, nectarOfPlant } from '../coverage/supply';
 import type { NeedCoverage } from '../coverage/types';
 import { explainFit, type FitReason } from '../fit/explain';
 import { gates } from '../gates/gates';
@@ -58,7 +58,7 @@ function serves(
     return nectarOfPlant(target.target, plant) > 0 && gaps.some((h) => bloomShares[h]! >= SETTINGS.nectar.inBloomShare);
   if (need.stage === 'shelter') return site.kind === 'bed' && shelterShare(target, here, autumn) > 0;
   if (need.special === 'insects') return here.status.native;
-  return gaps.some((h) => meetsSpecial(need.special!, { here, site }, h));
+  return gaps.some((h) => meetsSpecial(need.special!, grownStand(here, site, 'thrives'), h));
 }
 
 /** The smallest change that would turn a dimension from unsuitable to workable, in a few words. */

@@ -28,12 +28,12 @@ export interface BroodBudget {
 function leafFor(target: TargetHere, stand: Stand, h: number): number {
   const host = target.hosts.get(stand.here.plant.id);
   if (!host || host.rank === 'trap') return 0;
-  const { plant, foliageShares } = stand.here;
+  const { plant } = stand.here;
   return (
     stand.count *
     plant.leaf_g *
     stand.vigour *
-    foliageShares[h]! *
+    stand.foliageShares[h]! *
     SETTINGS.host.rank[host.rank] *
     lightShare(host.light, stand.site)
   );

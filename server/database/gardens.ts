@@ -16,6 +16,7 @@ import type {
   TargetFields,
 } from '../../core/model/garden';
 import type { Measure, Thing } from '../../core/model/yard';
+import type { Seen } from '../../core/model/seen';
 import { slugOf } from '../../core/model/slug';
 import type { Connection } from './connection';
 import { Fault } from './faults';
@@ -68,6 +69,7 @@ export function readGarden(db: Connection, id: string): GardenState {
     own: as<OwnRow[]>(readRows(db, 'own_row', id)),
     things: as<Thing[]>(readRows(db, 'thing', id)),
     measures: as<Measure[]>(readRows(db, 'measure', id)),
+    seen: as<Seen[]>(readRows(db, 'seen', id)),
     history: historyOf(db, id),
   };
 }
@@ -177,7 +179,8 @@ export function addPlanting(db: Connection, gardenId: string, fields: PlantingFi
       row.plant === fields.plant &&
       row.site_id === fields.site_id &&
       row.state === 'planned' &&
-      fields.state === 'planned',
+      fields.state === 'planned' &&
+      row.sow_on === fields.sow_on,
   );
   record(db, gardenId, `Add ${fields.count} ${common}`, ({ write }) =>
     write(
@@ -245,6 +248,7 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     own: state.own.map(({ file, key, cells }) => ({ file, key, cells })),
     things: as<GardenFile['things']>(state.things.map(nameless)),
     measures: as<GardenFile['measures']>(state.measures.map(nameless)),
+    seen: state.seen.map(nameless),
     pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
   };
 }
@@ -274,6 +278,7 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const thing of file.things) writeRow(db, 'thing', id, { ...thing, id: newId(), revision: 0 });
       for (const measure of file.measures)
         writeRow(db, 'measure', id, { ...measure, id: newId(), revision: 0, site_id: renamed(measure.site_id) });
+      for (const row of file.seen) writeRow(db, 'seen', id, { ...row, id: newId(), revision: 0 });
       for (const own of file.own) writeRow(db, 'own_row', id, { ...own, id: newId(), revision: 0 });
       for (const target of file.targets) writeRow(db, 'garden_target', id, { ...target, id: newId(), revision: 0 });
       for (const plan of file.plans) writeRow(db, 'plan', id, { ...plan, id: renamed(plan.id), revision: 0 });

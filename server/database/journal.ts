@@ -93,3 +93,19 @@ export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): st
     })
     .immediate();
 }
+
+/** The changes that stand, made after a moment (ISO) or only the last one; the last comes first. */
+export function changesSince(
+  db: Connection,
+  gardenId: string,
+  moment: string | 'last-change',
+): { label: string; changes: Change[] }[] {
+  const entries = (
+    moment === 'last-change'
+      ? db.prepare('SELECT label, changes FROM journal WHERE garden_id = ? AND undone = 0 ORDER BY id DESC LIMIT 1').all(gardenId)
+      : db
+          .prepare('SELECT label, changes FROM journal WHERE garden_id = ? AND undone = 0 AND at > ? ORDER BY id DESC')
+          .all(gardenId, moment)
+  ) as Entry[];
+  return entries.map(({ label, changes }) => ({ label, changes: JSON.parse(changes) as Change[] }));
+}
