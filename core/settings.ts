@@ -189,6 +189,8 @@ export const SETTINGS = {
     toFlower_d: { least: 40, most: 160 },
     /** Days after the last frost that a plant raised indoors flowers at the earliest: it has to root first. Trade. */
     afterPlantingOut_d: 14,
+    /** Weeks that a sowing indoors can be earlier than usual: seedlings kept longer grow lank. Trade. */
+    earlierIndoors_w: 4,
     /** Days before the first frost that a sowing must flower to be worth it, and from sowing until it bears leaf. Judgement. */
     beforeFrost_d: 21,
     toLeaf_d: 21,

@@ -9,6 +9,7 @@ import { areaUse } from '~~/core/quantities/quantities';
 import { bloomRidge } from '~~/core/bloom/ridge';
 import type { LibraryProblem } from '~~/core/library/parse';
 import type { ReferenceFile } from '~~/core/model/reference';
+import { SEEN_WORDS, type Seen, type SeenFields } from '~~/core/model/seen';
 import {
   LIVE_STATES,
   PLANNED,
@@ -18,6 +19,7 @@ import {
   type GardenTarget,
   type OwnRow,
   type OwnRowFields,
+  type Plan,
   type Planting,
   type PlantingFields,
   type Site,
@@ -46,11 +48,18 @@ export const useGardenStore = defineStore('garden', () => {
   /** The library as this garden sees it, the gardener's own rows laid over the shipped ones. */
   const library = computed(() => (libraryStore.library ? withOwn(libraryStore.library, own.value) : null));
   const { things, measures, siteRecords, bedSun, region, climate, sites } = useMeasuredSites(state, garden, library);
-  const almanac = computed(() => (garden.value && library.value ? almanacFor(library.value, garden.value) : null));
+  const seen = computed<Seen[]>((before) => unlessSame(before ?? [], state.value?.seen ?? []));
+  const almanac = computed(() => (garden.value && library.value ? almanacFor(library.value, garden.value, seen.value) : null));
+  /** The almanac of the year shown: where days of that year were written down, they stand as they were. */
+  const almanacShown = computed(() =>
+    almanac.value && year.value !== null && seen.value.some((row) => row.on_day.startsWith(`${year.value}-`))
+      ? almanacFor(library.value!, garden.value!, seen.value, year.value)
+      : almanac.value,
+  );
   const input = computed<CoverageInput | null>(() =>
-    almanac.value && garden.value
+    almanacShown.value && garden.value
       ? {
-          almanac: almanac.value,
+          almanac: almanacShown.value,
           garden: garden.value,
           sites: sites.value,
           targets: targets.value,
@@ -94,7 +103,7 @@ export const useGardenStore = defineStore('garden', () => {
   });
   const plantOf = (plant: string) => almanac.value?.plants.get(plant)?.plant;
   const areas = computed(() => new Map(sites.value.map((site) => [site.id, areaUse(site, plantings.value, plantOf)])));
-  const ridge = computed(() => bloomRidge(plantings.value, (plant) => almanac.value?.plants.get(plant)));
+  const ridge = computed(() => (almanac.value ? bloomRidge(plantings.value, almanac.value) : []));
   const livePlantings = computed(() => plantings.value.filter((row) => LIVE_STATES.has(row.state)));
 
   function take(answer: GardenState) {
@@ -170,13 +179,14 @@ export const useGardenStore = defineStore('garden', () => {
   const nameOf = (plant: string) => plantOf(plant)?.common ?? plant;
   const siteName = (site: string) => sites.value.find((row) => row.id === site)?.name ?? site;
   /** Plants into the plan: planned, or what grows there already and stays, since the year given. */
-  const addPlanting = (plant: string, site_id: string, count: number, since?: number) =>
+  const addPlanting = (plant: string, site_id: string, count: number, since?: number, sow_on: string | null = null) =>
     attempt(() => {
       const fields: PlantingFields = {
         plant,
         site_id,
         count,
         ...PLANNED,
+        sow_on,
         ...(since === undefined ? {} : { state: 'in-ground', planted_year: since, stays: true }),
       };
       return change('POST', '/plantings', fields, `${count} ${nameOf(plant)} added to ${siteName(site_id)}.`);
@@ -219,9 +229,34 @@ export const useGardenStore = defineStore('garden', () => {
     return answer;
   }
 
+  /** Times a planting: a cut for a second bloom, or the day an annual is sown; null takes the timing away. */
+  const timePlanting = (row: Planting, timing: Partial<Pick<Planting, 'cut' | 'sow_on'>>) => savePlanting(row, timing);
+
+  const seenName = (fields: Pick<SeenFields, 'of' | 'what'>) =>
+    `${SEEN_WORDS[fields.what]} of ${fields.what.endsWith('bloom') ? nameOf(fields.of) : commonOf(fields.of)}`;
+  /** Writes down a first or last day; throws the fault, for the form to show. */
+  const addSeen = (fields: SeenFields) => change('POST', '/seen', fields, `The ${seenName(fields)} is written down.`);
+  const strikeSeen = (row: Seen) =>
+    attempt(() => change('DELETE', `/seen/${row.id}`, undefined, `The ${seenName(row)} is struck.`));
+
+  const plans = computed(() => state.value?.plans ?? []);
+  /** Keeps a plan beside the current one: a copy of it without what goes and with what comes. */
+  const keepPlan = (fields: { name: string; out: string[]; plants: Pick<PlantingFields, 'plant' | 'site_id' | 'count'>[] }) =>
+    change('POST', '/plans', fields, `The plan “${fields.name}” is kept beside.`);
+  const goBy = (row: Plan) => attempt(() => change('POST', `/plans/${row.id}/current`, {}, `You go by the plan “${row.name}”.`));
+  const renamePlan = (row: Plan, name: string) =>
+    change('PUT', `/plans/${row.id}/name`, { revision: row.revision, fields: { name } }, `The plan is called “${name}”.`);
+  const removePlan = (row: Plan) =>
+    attempt(() => change('DELETE', `/plans/${row.id}`, undefined, `The plan “${row.name}” is removed.`));
+
   /** Makes an offered change. */
   async function accept(offer: Change): Promise<boolean> {
-    if (offer.kind === 'plant') return addPlanting(offer.plant, offer.site_id, offer.count);
+    if (offer.kind === 'plant') return addPlanting(offer.plant, offer.site_id, offer.count, undefined, offer.sow_on);
+    if (offer.kind === 'cut')
+      return timePlanting(
+        plantings.value.find((row) => row.id === offer.planting)!,
+        { cut: offer.cut },
+      );
     if (offer.kind === 'feature') {
       const { id: siteId, revision, ...fields } = siteRecords.value.find((row) => row.id === offer.site_id)!;
       return attempt(() => saveSite(siteId, { ...fields, features: [...fields.features, offer.feature] }, revision));
@@ -247,6 +282,8 @@ export const useGardenStore = defineStore('garden', () => {
     plantings,
     livePlantings,
     own,
+    seen,
+    plans,
     library,
     almanac,
     input,
@@ -274,6 +311,13 @@ export const useGardenStore = defineStore('garden', () => {
     addPlanting,
     savePlanting,
     takeOut,
+    timePlanting,
+    addSeen,
+    strikeSeen,
+    keepPlan,
+    goBy,
+    renamePlan,
+    removePlan,
     keepOwn,
     revertOwn,
     strikeOwn,

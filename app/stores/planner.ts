@@ -1,10 +1,11 @@
 import { wrap, proxy, type Remote } from 'comlink';
+import { differenceOf } from '~~/core/coverage/difference';
 import type { NeedCoverage } from '~~/core/coverage/types';
 import { FRESH_WISHES, PlanWishes } from '~~/core/model/wishes';
 import { SPIRITS, type Spirit } from '~~/core/planner/alternatives';
 import { obstaclesTo } from '~~/core/planner/contradictions';
 import { gardenWith, type Judged, type Proposed } from '~~/core/planner/proposal';
-import { differenceOf, purposesOf } from '~~/core/planner/purpose';
+import { purposesOf } from '~~/core/planner/purpose';
 import { isKept, keptOf, type PlanQuestion } from '~~/core/planner/question';
 import type { Shortfall } from '~~/core/planner/shortfall';
 import type { SolveStep } from '~~/core/planner/solve';
@@ -39,7 +40,7 @@ export const usePlannerStore = defineStore('planner', () => {
   /** What an answer rests on; it is stale once this differs. */
   const subject = computed(() =>
     JSON.stringify(
-      [garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, wishes.value],
+      [garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.seen, wishes.value],
       (key, value: unknown) => (key === 'revision' ? undefined : value),
     ),
   );
@@ -90,7 +91,7 @@ export const usePlannerStore = defineStore('planner', () => {
     const { almanac: _almanac, ...records } = question.value!;
     // Plain copies: the worker is sent no reactive object. The library is large and plain already.
     const asked = {
-      ...JSON.parse(JSON.stringify({ ...records, garden: garden.garden })),
+      ...JSON.parse(JSON.stringify({ ...records, garden: garden.garden, seen: garden.seen })),
       library: toRaw(garden.library!),
     } as Asked;
     await planner.ask(asked);

@@ -3,6 +3,7 @@ import wasm from 'highs/runtime?url';
 import { expose } from 'comlink';
 import { almanacFor } from '~~/core/almanac/almanac';
 import type { Garden, GardenTarget, Planting, Site } from '~~/core/model/garden';
+import type { Seen } from '~~/core/model/seen';
 import type { Library } from '~~/core/model/reference';
 import type { PlantSize } from '~~/core/model/vocabulary';
 import type { PlanWishes } from '~~/core/model/wishes';
@@ -17,6 +18,7 @@ import type { OwnPrices } from '~~/core/shopping/sizes';
 /** What crosses to the worker: records only; the almanac is made anew there. */
 export interface Asked {
   library: Library;
+  seen: Seen[];
   garden: Garden;
   sites: Site[];
   targets: GardenTarget[];
@@ -32,8 +34,8 @@ const now = () => performance.now() / 1000;
 
 /** Looks for plans beside the page; the page stops it by ending the worker and keeps the best plan it was told of. */
 const planner = {
-  ask({ library, garden, ...rest }: Asked) {
-    question = { ...rest, garden, almanac: almanacFor(library, garden) };
+  ask({ library, garden, seen, ...rest }: Asked) {
+    question = { ...rest, garden, almanac: almanacFor(library, garden, seen) };
   },
   async propose(seconds: number, take: (progress: Progress) => void): Promise<Outcome> {
     return solvePlan(await solver, problemOf(question!), { seconds, now, take });

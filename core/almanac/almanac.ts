@@ -25,6 +25,7 @@ export interface PlantHere {
   readonly sowing: Sowing | null;
   /** Share (0–1) of each half-month in bloom, and in leaf. */
   readonly bloomShares: number[];
+  readonly foliage: DayWindow;
   readonly foliageShares: number[];
   readonly status: StatusHere;
   readonly cautions: Caution[];
@@ -62,8 +63,11 @@ class PlantInGarden implements PlantHere {
   get bloomShares() {
     return (this.#bloomShares ??= windowShares(this.bloom));
   }
+  get foliage() {
+    return foliageWindow(this.plant, this.reference, this.garden);
+  }
   get foliageShares() {
-    return (this.#foliageShares ??= windowShares(foliageWindow(this.plant, this.reference, this.garden)));
+    return (this.#foliageShares ??= windowShares(this.foliage));
   }
 }
 

@@ -104,6 +104,24 @@ export function shareOfHalfMonth(h: number, from: number, to: number): number {
   return (overlap(first, last) + overlap(first + 365, last + 365)) / (last - first + 1);
 }
 
+/** Where the start of a day (1–366) lies in a year whose half-months are drawn alike wide, 0–1: 1 January is 0. */
+export function shareOfYear(day: number): number {
+  if (day >= 366) return 1;
+  const h = halfMonthOfDay(day);
+  return (h + (wrapDay(day) - firstDay(h)) / (lastDay(h) - firstDay(h) + 1)) / HALF_MONTHS;
+}
+
+/** A window of days as the stretches of one year in which it lies: one, or two where it runs over the new year. */
+export function stretchesOf({ from, to }: { from: number; to: number }): [number, number][] {
+  if (to - from >= 364) return [[1, 365]];
+  return to > 365
+    ? [
+        [1, to - 365],
+        [from, 365],
+      ]
+    : [[from, to]];
+}
+
 /** Runs of consecutive half-months, e.g. [3,4,5,9] → [[3,5],[9,9]]; a run over the new year is one run. */
 export function runsOf(halfMonths: readonly number[]): Array<[number, number]> {
   const sorted = [...halfMonths].sort((a, b) => a - b);

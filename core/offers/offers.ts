@@ -2,11 +2,12 @@ import type { Almanac, PlantHere, TargetHere } from '../almanac/almanac';
 import { coverage, type CoverageInput } from '../coverage/coverage';
 import { FEATURE_NAMES } from '../coverage/shelter';
 import { larvaeFed, lightShare, nectarOfPlant, patchesBySite, grownStand, patchShare, standsOf } from '../coverage/supply';
-import type { NeedCoverage } from '../coverage/types';
+import type { Coverage, NeedCoverage } from '../coverage/types';
 import { explainFit } from '../fit/explain';
 import { fit, type FitVerdict } from '../fit/fit';
 import { gates } from '../gates/gates';
 import { PLANNED, type Planting, type Site } from '../model/garden';
+import { dayName, dayOfMonthDay } from '../model/half-month';
 import { metricArea, type AreaWords } from '../model/units';
 import type { Feature, SpecialNeed } from '../model/vocabulary';
 import { areaUse, groundM2 } from '../quantities/quantities';
@@ -14,7 +15,8 @@ import { SETTINGS } from '../settings';
 
 /** A change to the garden that would serve a need better, tried out before it is offered. */
 export type Change =
-  | { kind: 'plant'; plant: string; site_id: string; count: number }
+  | { kind: 'plant'; plant: string; site_id: string; count: number; sow_on?: string }
+  | { kind: 'cut'; planting: string; cut: { on: string; count: number } }
   | { kind: 'feature'; site_id: string; feature: Feature }
   | { kind: 'autumn'; school: 'leave' };
 
@@ -58,6 +60,11 @@ export function withChange(input: CoverageInput, change: Change): CoverageInput 
         site.id === change.site_id ? { ...site, features: [...site.features, change.feature] } : site,
       ),
     };
+  if (change.kind === 'cut')
+    return {
+      ...input,
+      plantings: input.plantings.map((row) => (row.id === change.planting ? { ...row, cut: change.cut } : row)),
+    };
   const trial: Planting = {
     id: 'trial',
     revision: 0,
@@ -66,11 +73,13 @@ export function withChange(input: CoverageInput, change: Change): CoverageInput 
     site_id: change.site_id,
     count: change.count,
     ...PLANNED,
+    sow_on: change.sow_on ?? null,
   };
   return { ...input, year: null, plantings: [...input.plantings, trial] };
 }
 
-interface Candidate {
+/** A plant on a site where it would serve, and how many it takes. */
+export interface Candidate {
   here: PlantHere;
   site: Site;
   verdict: FitVerdict;
@@ -162,40 +171,46 @@ function changesWithoutPlants(input: CoverageInput, target: TargetHere, covered:
 
 function wordsFor(change: Change, input: CoverageInput, almanac: Almanac): string {
   if (change.kind === 'autumn') return 'Leave stems and leaves standing until spring';
+  if (change.kind === 'cut') {
+    const planting = input.plantings.find((row) => row.id === change.planting)!;
+    const { count, on } = change.cut;
+    const which =
+      count >= planting.count ? (planting.count === 1 ? 'the' : `all ${planting.count}`) : `${count} of the ${planting.count}`;
+    const where = input.sites.find((row) => row.id === planting.site_id)!.name;
+    return `Cut ${which} ${almanac.plants.get(planting.plant)!.plant.common} in ${where} on ${dayName(dayOfMonthDay(on))}`;
+  }
   const site = input.sites.find((s) => s.id === change.site_id)!;
   if (change.kind === 'feature') return `Add ${FEATURE_NAMES[change.feature]} to ${site.name}`;
   const plant = almanac.plants.get(change.plant)!.plant;
   const more = input.plantings.some((p) => p.plant === change.plant && p.site_id === change.site_id);
-  return `Add ${change.count} ${more ? 'more ' : ''}${plant.common} to ${site.name}`;
+  return change.sow_on
+    ? `Sow ${change.count} ${plant.common} for ${site.name} on ${dayName(dayOfMonthDay(change.sow_on))}`
+    : `Add ${change.count} ${more ? 'more ' : ''}${plant.common} to ${site.name}`;
 }
 
-/**
- * What would serve a need that is thin or open: changes tried on the plan and ranked by whether they close it,
- * nativeness, fit and ground taken; and the plants that would do but for something, nearest first.
- */
-export function offersFor(
+/** Where a plant could stand to serve a need, and what keeps it off the nearest site where it could not. */
+export interface Places {
+  candidates: Candidate[];
+  miss: (NearMiss & { distance: number }) | null;
+}
+
+/** Finds places for plants that would serve a need: sites that admit them, that they fit, and that have room for as many as it takes. */
+export function placeFinder(
   input: CoverageInput,
-  targetId: string,
+  target: TargetHere,
   covered: NeedCoverage,
   areaWords: AreaWords = metricArea,
-): Offers {
+): (here: PlantHere) => Places {
   const { almanac, sites, garden } = input;
-  const target = almanac.targets.get(targetId);
-  if (!target || covered.verdict === 'closed') return { offers: [], nearMisses: [] };
   const chosen = input.targets.map((row) => row.target);
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
   const room = new Map(sites.map((site) => [site.id, areaUse(site, input.plantings, plantOf).left_m2]));
   const { stands } = standsOf(almanac, garden, sites, input.plantings, input.year);
   const patches = patchesBySite(target, stands);
-  const candidates: Candidate[] = [];
-  const misses: Array<NearMiss & { distance: number }> = [];
-
-  for (const here of almanac.plants.values()) {
-    // What is not recorded in this region may belong to another end of the continent: it is not offered.
-    if (!here.status.row) continue;
-    const best: { miss: (NearMiss & { distance: number }) | null; fits: boolean } = { miss: null, fits: false };
+  return (here) => {
+    const found: Places = { candidates: [], miss: null };
     const miss = (why: string, distance: number) => {
-      if (!best.miss || distance < best.miss.distance) best.miss = { plant: here.plant.id, why, distance };
+      if (!found.miss || distance < found.miss.distance) found.miss = { plant: here.plant.id, why, distance };
     };
     for (const site of sites) {
       if (reach(target, covered, here, site) === 0) continue;
@@ -225,37 +240,44 @@ export function offersFor(
         );
         continue;
       }
-      best.fits = true;
-      candidates.push({ here, site, verdict, count, area });
+      found.candidates.push({ here, site, verdict, count, area });
     }
-    if (best.miss && !best.fits) misses.push(best.miss);
-  }
-
-  const promise = (c: Candidate) => {
-    const host = target.hosts.get(c.here.plant.id);
-    return (
-      10 * reach(target, covered, c.here, c.site) +
-      (c.here.status.native ? 8 : 0) +
-      (c.verdict === 'thrives' ? 6 : 0) +
-      (covered.need.stage === 'host' && host?.rank === 'primary' ? 6 : 0) -
-      Math.min(10, c.area)
-    );
+    return found;
   };
-  candidates.sort((a, b) => promise(b) - promise(a));
-  // The same plant is tried on its best site only, so that the offers differ.
-  const seen = new Set<string>();
-  const tried = candidates.filter((c) => !seen.has(c.here.plant.id) && seen.add(c.here.plant.id)).slice(0, MOST_TRIED);
+}
 
-  const attempt = (change: Change, native: boolean, verdict: FitVerdict | null): Offer | null => {
-    const after = coverage({ ...withChange(input, change), targets: input.targets });
-    const need = after.targets
-      .find((row) => row.target === targetId)!
-      .needs.find((n) => n.need.stage === covered.need.stage && n.need.special === covered.need.special)!;
-    const helps = need.ratio > covered.ratio + 1e-9 || need.gaps.length < covered.gaps.length;
-    if (!helps) return null;
-    return {
+/** How much a candidate promises: the gaps it reaches, nativeness, fit, rank, and little ground. */
+export function promiseOf(target: TargetHere, covered: NeedCoverage, c: Candidate): number {
+  const host = target.hosts.get(c.here.plant.id);
+  return (
+    10 * reach(target, covered, c.here, c.site) +
+    (c.here.status.native ? 8 : 0) +
+    (c.verdict === 'thrives' ? 6 : 0) +
+    (covered.need.stage === 'host' && host?.rank === 'primary' ? 6 : 0) -
+    Math.min(10, c.area)
+  );
+}
+
+/** A change tried on the garden: what it does for a need, with all it does; null where it does not help. */
+export function tryChange(
+  input: CoverageInput,
+  targetId: string,
+  covered: NeedCoverage,
+  change: Change,
+  native: boolean,
+  verdict: FitVerdict | null,
+): { offer: Offer; after: Coverage } | null {
+  const after = coverage({ ...withChange(input, change), targets: input.targets });
+  const need = after.targets
+    .find((row) => row.target === targetId)!
+    .needs.find((n) => n.need.stage === covered.need.stage && n.need.special === covered.need.special)!;
+  const helps = need.ratio > covered.ratio + 1e-9 || need.gaps.length < covered.gaps.length;
+  if (!helps) return null;
+  return {
+    after,
+    offer: {
       change,
-      sentence: wordsFor(change, input, almanac),
+      sentence: wordsFor(change, input, input.almanac),
       before: covered.ratio,
       after: need.ratio,
       gapsBefore: covered.gaps.length,
@@ -263,8 +285,42 @@ export function offersFor(
       closes: need.verdict === 'closed',
       native,
       fit: verdict,
-    };
+    },
   };
+}
+
+/**
+ * What would serve a need that is thin or open: changes tried on the plan and ranked by whether they close it,
+ * nativeness, fit and ground taken; and the plants that would do but for something, nearest first.
+ */
+export function offersFor(
+  input: CoverageInput,
+  targetId: string,
+  covered: NeedCoverage,
+  areaWords: AreaWords = metricArea,
+): Offers {
+  const { almanac } = input;
+  const target = almanac.targets.get(targetId);
+  if (!target || covered.verdict === 'closed') return { offers: [], nearMisses: [] };
+  const placesFor = placeFinder(input, target, covered, areaWords);
+  const candidates: Candidate[] = [];
+  const misses: Array<NearMiss & { distance: number }> = [];
+  for (const here of almanac.plants.values()) {
+    // What is not recorded in this region may belong to another end of the continent: it is not offered.
+    if (!here.status.row) continue;
+    const places = placesFor(here);
+    candidates.push(...places.candidates);
+    if (places.miss && places.candidates.length === 0) misses.push(places.miss);
+  }
+
+  const promise = new Map(candidates.map((c) => [c, promiseOf(target, covered, c)]));
+  candidates.sort((a, b) => promise.get(b)! - promise.get(a)!);
+  // The same plant is tried on its best site only, so that the offers differ.
+  const seen = new Set<string>();
+  const tried = candidates.filter((c) => !seen.has(c.here.plant.id) && seen.add(c.here.plant.id)).slice(0, MOST_TRIED);
+
+  const attempt = (change: Change, native: boolean, verdict: FitVerdict | null) =>
+    tryChange(input, targetId, covered, change, native, verdict)?.offer ?? null;
   const offers = [
     ...changesWithoutPlants(input, target, covered).map((change) => attempt(change, true, null)),
     ...tried.map((c) =>

@@ -1,7 +1,7 @@
 import type { TargetHere } from '../almanac/almanac';
 import type { NeedCoverage } from '../coverage/types';
 import type { Offer } from './offers';
-import { halfMonthsInWords } from '../model/half-month';
+import { halfMonthName, halfMonthsInWords } from '../model/half-month';
 import { metricArea, type AreaWords } from '../model/units';
 import type { SpecialNeed } from '../model/vocabulary';
 
@@ -86,6 +86,30 @@ export function ratioWords(target: TargetHere, covered: NeedCoverage, area: Area
   if (need.stage === 'shelter')
     return `${area(least.supply)} of ${SHELTER_NAMES[target.target.overwinters_in]}, of the ${area(need.demand)} wanted.`;
   return 'Present or not; unmet it is thin, and open only where adults cannot feed without it.';
+}
+
+/** The figure of a half-month of a need: `4.2 of 6 units of nectar, 1 of 2 kinds`. */
+export function figureWords(
+  target: TargetHere,
+  { need }: NeedCoverage,
+  cell: NeedCoverage['cells'][number],
+  area: AreaWords = metricArea,
+): string {
+  const n = (x: number) => (x >= 10 ? Math.floor(x).toString() : (Math.floor(x * 10 + 1e-9) / 10).toString());
+  const kinds = need.kinds > 1 ? `, ${cell.kinds} of ${need.kinds} kinds` : '';
+  return {
+    host: () => `leaf for ${n(cell.supply)} of ${need.demand} caterpillars${kinds}`,
+    nectar: () => `${n(cell.supply)} of ${need.demand} units of nectar${kinds}`,
+    shelter: () => `${area(cell.supply)} of ${area(need.demand)} of ${SHELTER_NAMES[target.target.overwinters_in]}`,
+    special: () => (cell.supply >= 1 ? 'there' : cell.supply > 0 ? `${percent(cell.supply)} of what is wanted` : 'none'),
+  }[need.stage]();
+}
+
+/** One half-month of a need: `late May: thin, 4.2 of 6 units of nectar, 1 of 2 kinds`; `not needed` outside it. */
+export function cellWords(target: TargetHere, covered: NeedCoverage, halfMonth: number, area: AreaWords = metricArea): string {
+  const cell = covered.cells.find((row) => row.halfMonth === halfMonth);
+  const when = halfMonthName(halfMonth);
+  return cell ? `${when}: ${cell.verdict}, ${figureWords(target, covered, cell, area)}` : `${when}: not needed`;
 }
 
 /** The few words that stand beside a gap in the braid. */

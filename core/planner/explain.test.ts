@@ -1,5 +1,6 @@
 import loadHighs, { type Highs } from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { differenceOf } from '../coverage/difference';
 import { coverage } from '../coverage/coverage';
 import { ask, HOST, MAYFLOWERS, ONE } from '../testing/planner';
 import { host, plant, planting, site, target, type World } from '../testing/worked-garden';
@@ -7,7 +8,7 @@ import { alternative, differenceFrom, inSpirit } from './alternatives';
 import { obstaclesTo } from './contradictions';
 import { problemOf } from './problem';
 import { gardenWith } from './proposal';
-import { differenceOf, purposesOf } from './purpose';
+import { purposesOf } from './purpose';
 import { keptOf, type PlanQuestion } from './question';
 import { shortfallFor } from './shortfall';
 import { solvePlan } from './solve';

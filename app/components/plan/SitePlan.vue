@@ -34,7 +34,12 @@ function setCount(row: Planting, event: Event) {
 }
 function setState(row: Planting, state: Planting['state']) {
   const planted = state === 'in-ground' || state === 'sown';
-  void garden.savePlanting(row, { state, planted_year: planted ? (row.planted_year ?? thisYear) : row.planted_year });
+  const gone = state === 'lost' || state === 'removed';
+  void garden.savePlanting(row, {
+    state,
+    planted_year: planted ? (row.planted_year ?? thisYear) : row.planted_year,
+    lost_year: gone ? (row.lost_year ?? thisYear) : null,
+  });
 }
 function setYear(row: Planting, event: Event) {
   const text = (event.target as HTMLInputElement).value;

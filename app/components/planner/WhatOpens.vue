@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Difference } from '~~/core/planner/purpose';
+import type { Difference } from '~~/core/coverage/difference';
 import { needName } from '~~/core/offers/words';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 

@@ -1,72 +1,77 @@
 <script setup lang="ts">
-import { gapSentence, needName, percent } from '~~/core/offers/words';
-import { halfMonthsInWords } from '~~/core/model/half-month';
+import { useLocalStorage } from '@vueuse/core';
+import { stringify } from 'csv-stringify/browser/esm/sync';
+import { LEDGER_COLUMNS, ledgerRows, sortedLedger, type LedgerColumn, type LedgerRow } from '~~/core/season/ledger';
 
+/** The braid in words: every need of every target, with what is missing and who serves it. */
 const garden = useGardenStore();
 const view = useViewStore();
 const notices = useNoticesStore();
-const onlyGaps = ref(false);
-const rows = computed(() =>
-  (garden.served?.targets ?? [])
-    .flatMap((row) => row.needs.map((need) => ({ here: garden.almanac!.targets.get(row.target)!, need })))
-    .filter((row) => !onlyGaps.value || row.need.verdict !== 'closed'),
+const onlyGaps = useLocalStorage('outwash-ledger-only-gaps', false);
+const by = useLocalStorage<LedgerColumn | ''>('outwash-ledger-by', '');
+const downwards = useLocalStorage('outwash-ledger-downwards', false);
+const all = computed(() =>
+  garden.input && garden.served ? ledgerRows(garden.input, garden.served, { area: view.area, site: garden.siteName }) : [],
 );
-
+const rows = computed(() => {
+  const shown = all.value.filter((row) => !onlyGaps.value || row.verdict !== 'closed');
+  return by.value ? sortedLedger(shown, by.value, downwards.value) : shown;
+});
+function sortBy(column: LedgerColumn) {
+  if (by.value !== column) [by.value, downwards.value] = [column, false];
+  else if (!downwards.value) downwards.value = true;
+  else by.value = '';
+}
+const orderOf = (column: LedgerColumn) => (by.value !== column ? 'none' : downwards.value ? 'descending' : 'ascending');
+const cells = (row: LedgerRow) => LEDGER_COLUMNS.map(({ key }) => row[key]);
+const heads = LEDGER_COLUMNS.map((column) => column.name);
 async function copy() {
-  const lines = rows.value.map(({ here, need }) =>
-    [
-      here.target.common,
-      needName(need.need, here.target),
-      need.verdict,
-      percent(need.ratio),
-      halfMonthsInWords(need.gaps),
-      gapSentence(here, need, view.area),
-    ].join('\t'),
-  );
-  await navigator.clipboard.writeText(['species\tneed\tverdict\tserved\tgaps\twhat is missing', ...lines].join('\n'));
+  await navigator.clipboard.writeText([heads, ...rows.value.map(cells)].map((line) => line.join('\t')).join('\n'));
   notices.say('The ledger is copied as text.');
 }
+const csv = () => saveText(`${garden.id}-ledger.csv`, 'text/csv', stringify([heads, ...rows.value.map(cells)]));
+const explain = (row: LedgerRow) => view.explain({ kind: 'need', target: row.target, stage: row.stage, special: row.special });
 </script>
 
 <template>
   <section aria-labelledby="ledger">
     <div class="flex flex-wrap items-baseline gap-4">
       <h2 id="ledger">The same, as a ledger</h2>
-      <label class="inline-flex items-center gap-1.5 text-sm"
+      <label class="no-print inline-flex items-center gap-1.5 text-sm"
         ><input v-model="onlyGaps" type="checkbox" class="size-4" />gaps only</label
       >
-      <button class="link ml-auto text-sm" @click="copy">Copy as text</button>
+      <p class="no-print ml-auto flex gap-3 text-sm">
+        <button class="link" @click="copy">Copy as text</button>
+        <button class="link" @click="csv">CSV</button>
+      </p>
     </div>
     <p v-if="rows.length === 0" class="my-3">{{ onlyGaps ? 'No gaps: every cycle closes.' : 'No needs yet.' }}</p>
     <ScrollRegion v-else label="Ledger of needs">
       <table class="tabular text-sm">
         <thead>
           <tr>
-            <th scope="col">Species</th>
-            <th scope="col">Need</th>
-            <th scope="col">Verdict</th>
-            <th scope="col" class="text-right!">Served</th>
-            <th scope="col">When needed</th>
-            <th scope="col">What is missing</th>
+            <th v-for="column in LEDGER_COLUMNS" :key="column.key" scope="col" :aria-sort="orderOf(column.key)">
+              <button class="inline-flex min-h-[26px] items-center gap-1 font-semibold" @click="sortBy(column.key)">
+                {{ column.name
+                }}<span aria-hidden="true" class="w-2 text-press">{{ by === column.key ? (downwards ? '↓' : '↑') : '' }}</span>
+              </button>
+            </th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ here, need } in rows" :key="here.target.id + need.need.stage + need.need.special">
-            <th scope="row" class="creature font-normal whitespace-nowrap">{{ here.target.common }}</th>
+          <tr v-for="row in rows" :key="row.target + row.stage + row.special">
+            <th scope="row" class="creature font-normal whitespace-nowrap">{{ row.creature }}</th>
             <td>
-              <button
-                class="link text-left"
-                @click="
-                  view.explain({ kind: 'need', target: here.target.id, stage: need.need.stage, special: need.need.special })
-                "
-              >
-                {{ needName(need.need, here.target) }}<span class="sr-only"> of {{ here.target.common }}</span>
+              <button class="link min-h-[26px] text-left" @click="explain(row)">
+                {{ row.need }}<span class="sr-only"> of {{ row.creature }}</span>
               </button>
             </td>
-            <td><VerdictMark :verdict="need.verdict" /></td>
-            <td class="text-right whitespace-nowrap">{{ percent(need.ratio) }}</td>
-            <td>{{ halfMonthsInWords(need.need.halfMonths) }}</td>
-            <td>{{ need.verdict === 'closed' ? '' : gapSentence(here, need, view.area) }}</td>
+            <td><VerdictMark :verdict="row.verdict" /></td>
+            <td class="whitespace-nowrap">{{ row.served }}</td>
+            <td>{{ row.figure }}</td>
+            <td>{{ row.when }}</td>
+            <td class="text-gap">{{ row.short }}</td>
+            <td class="min-w-40">{{ row.by }}</td>
           </tr>
         </tbody>
       </table>

@@ -27,7 +27,7 @@ export interface Size {
 }
 /** Few channels get air; many are drawn closer. */
 export function sizeFor(channels: number): Size {
-  return channels <= 12 ? { strand: 8, gap: 4, pad: 7, words: 13 } : { strand: 5, gap: 2.5, pad: 5, words: 11 };
+  return channels <= 12 ? { strand: 8, gap: 4, pad: 7, words: 13 } : { strand: 4.6, gap: 1.9, pad: 3.5, words: 10.5 };
 }
 
 export interface PlacedStrand {
@@ -64,7 +64,7 @@ export function rowsOf(channels: readonly Channel[], frame: Frame): { rows: Row[
         y: top + size.pad + lanes.indexOf(strand.stage) * (size.strand + size.gap) + size.strand / 2,
       })),
     };
-    top += height + 6;
+    top += height + (size.strand < 8 ? 3 : 6);
     return row;
   });
   return { rows, height: top + 12 };
@@ -94,6 +94,63 @@ export function frayPath(frame: Frame, reach: Reach, y: number, width: number): 
     path += `M${x},${y + side * width * 0.28} l4.5,${side * width * 0.22}`;
   }
   return path;
+}
+
+/** A gap's words beneath its channel, and what would serve it where there is room to say so. */
+export interface GapLabel {
+  x: number;
+  text: string;
+  offer: string;
+  verdict: Reach['verdict'];
+  strand: Strand;
+}
+/** Width of a letter of the labels, about. */
+const LETTER = 5.6;
+
+/**
+ * The labels of a row: the first gap of each state of a strand is named; repeats would only be noise. Words that would
+ * run into each other move right along the line; an offer is told only where it ends before the next words.
+ */
+export function labelsOf(
+  frame: Frame,
+  row: Row,
+  wordsOf: (strand: Strand, reach: Reach) => string,
+  offerOf: (strand: Strand) => string,
+): GapLabel[] {
+  const named: GapLabel[] = [];
+  for (const { strand } of row.strands) {
+    const seen = new Set<string>();
+    for (const reach of strand.reaches) {
+      if (reach.verdict === 'closed') continue;
+      const text = wordsOf(strand, reach);
+      if (seen.has(text)) continue;
+      const offer = seen.size === 0 ? offerOf(strand) : '';
+      seen.add(text);
+      named.push({ x: xOf(frame, reach.first) + 2, text, offer, verdict: reach.verdict, strand });
+    }
+  }
+  named.sort((a, b) => a.x - b.x);
+  const end = widthOf(frame);
+  let free = 0;
+  for (const label of named) {
+    label.x = Math.max(label.x, free);
+    free = label.x + label.text.length * LETTER + 10;
+  }
+  // From the right: a label takes the room up to the next one's words.
+  named.forEach((label, i) => {
+    const most = (named[i + 1]?.x ?? end) - 8;
+    const words = label.x + label.text.length * LETTER;
+    const whole = words + (label.offer.length + 2) * LETTER * 0.95;
+    if (label.offer && whole > most) {
+      // Near the year's end the words may begin earlier, as far as what stands left of them allows.
+      const before = named[i - 1];
+      const least = before ? before.x + (before.text.length + before.offer.length + 2) * LETTER + 12 : frame.left;
+      const moved = label.x - (whole - most);
+      if (moved >= least) label.x = moved;
+      else label.offer = '';
+    }
+  });
+  return named;
 }
 
 export interface Tributary {

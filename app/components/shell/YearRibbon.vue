@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { frostFree, growingDaysLeft } from '~~/core/climate/frost';
-import { dayName, firstDay, halfMonthName, HALF_MONTHS, lastDay, SHORT_MONTHS } from '~~/core/model/half-month';
+import { dayName, firstDay, halfMonthName, HALF_MONTHS, shareOfYear, SHORT_MONTHS } from '~~/core/model/half-month';
 
 const garden = useGardenStore();
 const view = useViewStore();
@@ -9,10 +9,7 @@ const WIDTH = 960;
 const HEIGHT = 46;
 const GROUND = 34;
 const cell = WIDTH / HALF_MONTHS;
-const xOfDay = (day: number) => {
-  const h = Array.from({ length: HALF_MONTHS }, (_, i) => i).find((i) => lastDay(i) >= day) ?? 23;
-  return (h + (day - firstDay(h)) / (lastDay(h) - firstDay(h) + 1)) * cell;
-};
+const xOfDay = (day: number) => shareOfYear(day) * WIDTH;
 
 const season = computed(() => (garden.garden ? frostFree(garden.garden) : { from: 1, to: 365, days: 365 }));
 const ridge = computed(() => {

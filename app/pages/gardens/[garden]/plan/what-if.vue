@@ -3,7 +3,7 @@ import { almanacFor } from '~~/core/almanac/almanac';
 import { coverage, type CoverageInput } from '~~/core/coverage/coverage';
 import { HALF_ZONES } from '~~/core/model/vocabulary';
 import { MONTH_NAMES } from '~~/core/model/half-month';
-import { differenceOf, type Difference } from '~~/core/planner/purpose';
+import { differenceOf, type Difference } from '~~/core/coverage/difference';
 import { afterDryMonth, withLessSun, withoutPlant } from '~~/core/planner/what-if';
 import { SETTINGS } from '~~/core/settings';
 
@@ -51,7 +51,7 @@ const shaded = () =>
   tell(`${garden.siteName(site.value!)} loses ${HOURS} hours of sun`, withLessSun(input.value, site.value!, HOURS));
 function colder() {
   const zone = HALF_ZONES[Math.max(0, HALF_ZONES.indexOf(garden.garden!.half_zone) - 1)]!;
-  const almanac = almanacFor(garden.library!, { ...garden.garden!, half_zone: zone });
+  const almanac = almanacFor(garden.library!, { ...garden.garden!, half_zone: zone }, garden.seen);
   tell(`Winters half a zone colder (${zone})`, { ...input.value, almanac });
 }
 function dry() {

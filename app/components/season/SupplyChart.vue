@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  LineController,
+  LineElement,
+  LinearScale,
+  PointElement,
+  Tooltip,
+} from 'chart.js';
+import { Bar } from 'vue-chartjs';
+import { useMediaQuery } from '@vueuse/core';
+import { halfMonthName, HALF_MONTHS, SHORT_MONTHS } from '~~/core/model/half-month';
+import type { SupplyYear } from '~~/core/season/supply-year';
+import { BAND_INKS, patternOf } from './chart-inks';
+
+/** What a need finds through the year, band upon band, against what it wants; its short half-months marked. */
+const props = defineProps<{ year: SupplyYear; unit: string; halfMonth: number; nameOf: (of: string) => string; label: string }>();
+const emit = defineEmits<{ pick: [halfMonth: number] }>();
+Chart.register(BarController, BarElement, CategoryScale, LinearScale, LineController, LineElement, PointElement, Tooltip);
+const ink = useInk();
+const still = useMediaQuery('(prefers-reduced-motion: reduce)');
+
+const data = computed(() => ({
+  labels: Array.from({ length: HALF_MONTHS }, (_, h) => halfMonthName(h)),
+  datasets: [
+    {
+      type: 'line' as const,
+      label: 'wanted',
+      data: props.year.cells.map((cell) => cell?.demand ?? null),
+      borderColor: ink.value.ink,
+      borderWidth: 2,
+      borderDash: [5, 3],
+      pointRadius: props.year.cells.map((cell, h) => (cell && !props.year.cells[h - 1] && !props.year.cells[h + 1] ? 4 : 0)),
+      pointBackgroundColor: ink.value.ink,
+      stepped: 'middle' as const,
+      order: 0,
+    },
+    ...props.year.bands.map((band, i) => ({
+      type: 'bar' as const,
+      label: props.nameOf(band.of),
+      data: band.amounts,
+      backgroundColor: patternOf(BAND_INKS[i % BAND_INKS.length]!, ink.value),
+      borderColor: ink.value.ground,
+      borderWidth: 0.6,
+      stack: 'supply',
+      categoryPercentage: 0.94,
+      barPercentage: 1,
+      order: 1,
+    })),
+  ],
+}));
+
+/** Behind the bars: the handle's half-month, and red where the need is not met, hatched where it is open. */
+const marks = computed(() => ({
+  id: 'marks',
+  beforeDatasetsDraw(chart: Chart) {
+    const { ctx, chartArea, scales } = chart;
+    const w = chartArea.width / HALF_MONTHS;
+    ctx.save();
+    props.year.cells.forEach((cell, h) => {
+      const x = scales.x!.getPixelForValue(h) - w / 2;
+      if (cell && cell.verdict !== 'closed') {
+        ctx.fillStyle = cell.verdict === 'open' ? ink.value.gap : ink.value.thin;
+        ctx.globalAlpha = 0.16;
+        ctx.fillRect(x, chartArea.top, w, chartArea.height);
+        ctx.globalAlpha = 1;
+        ctx.fillRect(x + 1, chartArea.top, w - 2, 4);
+      }
+      if (h === props.halfMonth) {
+        ctx.fillStyle = ink.value.press;
+        ctx.globalAlpha = 0.16;
+        ctx.fillRect(x, chartArea.top, w, chartArea.height);
+        ctx.globalAlpha = 1;
+      }
+    });
+    ctx.restore();
+  },
+}));
+const most = computed(() => {
+  const wanted = Math.max(1e-9, ...props.year.cells.map((cell) => cell?.demand ?? 0));
+  const supply = Math.max(...props.year.cells.map((cell) => cell?.supply ?? 0));
+  // Plenty is cut off, so that what is wanted keeps its height.
+  return Math.min(supply * 1.05, wanted * 6) < wanted * 1.3 ? wanted * 1.3 : Math.min(supply * 1.05, wanted * 6);
+});
+const options = computed(() => ({
+  responsive: true,
+  maintainAspectRatio: false,
+  animation: still.value ? (false as const) : { duration: 400 },
+  interaction: { mode: 'index' as const, intersect: false },
+  onClick: (_event: unknown, elements: { index: number }[]) => elements[0] && emit('pick', elements[0].index),
+  scales: {
+    x: {
+      stacked: true,
+      grid: { display: false },
+      ticks: {
+        color: ink.value.quiet,
+        autoSkip: false,
+        maxRotation: 0,
+        callback: (_value: unknown, h: number) => (h % 2 === 0 ? SHORT_MONTHS[h / 2] : ''),
+      },
+    },
+    y: {
+      stacked: true,
+      max: most.value,
+      title: { display: true, text: props.unit, color: ink.value.quiet },
+      grid: { color: ink.value.line },
+      ticks: { color: ink.value.quiet, callback: (value: string | number) => Number(value).toFixed(most.value < 10 ? 1 : 0) },
+    },
+  },
+  plugins: {
+    legend: { display: false },
+    tooltip: { itemSort: (a: { datasetIndex: number }, b: { datasetIndex: number }) => b.datasetIndex - a.datasetIndex },
+  },
+}));
+</script>
+
+<template>
+  <div class="h-72" role="img" :aria-label="label">
+    <Bar :key="JSON.stringify(ink) + halfMonth" :data="data as never" :options="options as never" :plugins="[marks]" />
+  </div>
+</template>

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import type { Planting } from '~~/core/model/garden';
+import type { PlantHere } from '~~/core/almanac/almanac';
+import { bloomParts, sownBloom } from '~~/core/bloom/planting-bloom';
+import { dayName, dayOfMonthDay, monthDayOf } from '~~/core/model/half-month';
+import { usualSowing } from '~~/core/offers/timing';
+import { SETTINGS } from '~~/core/settings';
+import { daysWords } from './calendar-bars';
+
+/** The plantings whose bloom can be timed, and how they are. */
+const garden = useGardenStore();
+const view = useViewStore();
+const year = view.today.getFullYear();
+const rows = computed(() =>
+  garden.livePlantings
+    .flatMap((planting) => {
+      const here = garden.almanac!.plants.get(planting.plant);
+      return here?.bloom && (here.plant.rebloom_days !== null || here.sowing) ? [{ planting, here }] : [];
+    })
+    .sort((a, b) => a.here.bloom!.from - b.here.bloom!.from),
+);
+/** A year is only lent to the day for the field; what is kept is the day. */
+const asDate = (monthDay: string | null) => (monthDay ? `${year}-${monthDay}` : '');
+const dayFrom = (text: string) => (/^\d{4}-\d\d-\d\d$/.test(text) && !text.endsWith('02-29') ? text.slice(5) : null);
+function setCut(planting: Planting, text: string) {
+  const on = dayFrom(text);
+  if (text !== '' && !on) return;
+  void garden.timePlanting(planting, { cut: on ? { on, count: planting.cut?.count ?? planting.count } : null });
+}
+function setCount(planting: Planting, event: Event) {
+  const field = event.target as HTMLInputElement;
+  const count = Number(field.value);
+  if (planting.cut && Number.isInteger(count) && count >= 1 && count <= planting.count)
+    void garden.timePlanting(planting, { cut: { ...planting.cut, count } });
+  else field.value = String(planting.cut?.count ?? '');
+}
+function setSowing(planting: Planting, text: string) {
+  const on = dayFrom(text);
+  if (text === '' || on) void garden.timePlanting(planting, { sow_on: on });
+}
+const windowOf = (here: PlantHere, planting: Planting) =>
+  here.plant.kind === 'annual' ? sownBloom(here, planting.sow_on, garden.almanac!.frosts) : here.bloom;
+const spells = (here: PlantHere, planting: Planting) =>
+  bloomParts(here, planting, garden.almanac!.frosts).flatMap((part) => part.spells);
+/** What comes of it, in a sentence. */
+function outcome(here: PlantHere, planting: Planting): string {
+  const window = windowOf(here, planting);
+  if (!window) return 'Sown then it does not flower before the frost.';
+  if (planting.cut) {
+    const second = spells(here, planting).find((spell) => spell.after === 'cut');
+    if (second) return `flowers again ${daysWords(second)}`;
+    const { afterFirst_d, afterLast_d } = SETTINGS.cut;
+    return `That cut brings no second bloom: cut between ${dayName(window.from + afterFirst_d)} and ${dayName(window.to + afterLast_d)}, and early enough before the cold.`;
+  }
+  return `flowers ${daysWords(window)}`;
+}
+const usual = (here: PlantHere) => {
+  const day = usualSowing(here, garden.almanac!.frosts);
+  return day === null ? '' : `usually ${dayName(day)}`;
+};
+const isWrong = (here: PlantHere, planting: Planting) =>
+  planting.cut !== null && !spells(here, planting).some((spell) => spell.after === 'cut');
+const earliest = (here: PlantHere, planting: Planting) => {
+  const window = windowOf(here, planting);
+  return window ? asDate(monthDayOf(window.from + SETTINGS.cut.afterFirst_d)) : undefined;
+};
+const timedDay = (monthDay: string) => dayName(dayOfMonthDay(monthDay));
+</script>
+
+<template>
+  <section aria-labelledby="timed">
+    <h2 id="timed">Plantings that can be timed</h2>
+    <p v-if="rows.length === 0" class="text-sm text-quiet">Nothing planted blooms again after a cut, or is sown each year.</p>
+    <ScrollRegion v-else label="Plantings that can be timed">
+      <table class="tabular text-sm">
+        <thead>
+          <tr>
+            <th scope="col">Planting</th>
+            <th scope="col">Cut on</th>
+            <th scope="col">How many</th>
+            <th scope="col">Sow on</th>
+            <th scope="col">What comes of it</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="{ planting, here } in rows" :key="planting.id">
+            <th scope="row" class="font-normal">
+              {{ planting.count }} <span class="creature">{{ here.plant.common }}</span>
+              <span class="text-quiet"> in {{ garden.siteName(planting.site_id) }}</span>
+            </th>
+            <td>
+              <input
+                v-if="here.plant.rebloom_days !== null"
+                type="date"
+                class="field w-36!"
+                :value="asDate(planting.cut?.on ?? null)"
+                :min="planting.cut ? undefined : earliest(here, planting)"
+                :aria-label="`Cut ${here.plant.common} on`"
+                :title="planting.cut ? timedDay(planting.cut.on) : 'not cut'"
+                @change="setCut(planting, ($event.target as HTMLInputElement).value)"
+              />
+            </td>
+            <td class="whitespace-nowrap">
+              <template v-if="planting.cut">
+                <input
+                  type="number"
+                  class="field w-16!"
+                  min="1"
+                  :max="planting.count"
+                  :value="Math.min(planting.cut.count, planting.count)"
+                  :aria-label="`How many ${here.plant.common} are cut`"
+                  @change="setCount(planting, $event)"
+                />
+                of {{ planting.count }}
+              </template>
+            </td>
+            <td>
+              <template v-if="here.sowing">
+                <input
+                  type="date"
+                  class="field w-36!"
+                  :value="asDate(planting.sow_on)"
+                  :aria-label="`Sow ${here.plant.common} on`"
+                  @change="setSowing(planting, ($event.target as HTMLInputElement).value)"
+                />
+                <span class="block text-xs text-quiet">{{ usual(here) }}</span>
+              </template>
+            </td>
+            <td :class="isWrong(here, planting) ? 'text-gap' : ''">
+              {{ outcome(here, planting) }}
+              <button
+                v-if="planting.cut || planting.sow_on"
+                class="link ml-1 min-h-[26px]"
+                @click="garden.timePlanting(planting, { cut: null, sow_on: null })"
+              >
+                As usual<span class="sr-only">: {{ here.plant.common }}</span>
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </ScrollRegion>
+  </section>
+</template>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { timingOffers, type TimingOffer } from '~~/core/offers/timing';
+import { gapSentence } from '~~/core/offers/words';
+import type { NeedCoverage } from '~~/core/coverage/types';
+
+/** One hungry gap, and what timing can do for it. */
+const props = defineProps<{ target: string; covered: NeedCoverage }>();
+const garden = useGardenStore();
+const view = useViewStore();
+const here = computed(() => garden.almanac!.targets.get(props.target)!);
+const offers = computed(() => (garden.input ? timingOffers(garden.input, props.target, props.covered, view.area) : []));
+const WAYS: Record<TimingOffer['way'], string> = {
+  cut: 'Cut what grows, for a second bloom',
+  sow: 'Sow an annual',
+  sister: 'The same, earlier or later',
+};
+const byWay = computed(() =>
+  (['cut', 'sow', 'sister'] as const).map((way) => ({ way, offers: offers.value.filter((offer) => offer.way === way) })),
+);
+</script>
+
+<template>
+  <section :aria-label="`Timing for ${here.target.common}`">
+    <h2 class="flex items-center gap-2"><CreatureGlyph :target="here.target" :size="34" />{{ here.target.common }}</h2>
+    <p>
+      <VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.area) }}
+      <button class="link" @click="view.explain({ kind: 'need', target, stage: 'nectar', special: null })">
+        Other ways to serve it
+      </button>
+    </p>
+    <p v-if="offers.length === 0" class="text-sm text-quiet">
+      No cut, sowing or sister of what is planted reaches these weeks: look at the other ways.
+    </p>
+    <template v-for="row in byWay" :key="row.way">
+      <template v-if="row.offers.length">
+        <h3 class="mt-3">{{ WAYS[row.way] }}</h3>
+        <ul>
+          <TimingOfferRow v-for="offer in row.offers" :key="offer.sentence" :offer="offer" :target="target" />
+        </ul>
+      </template>
+    </template>
+  </section>
+</template>

@@ -1,0 +1,62 @@
+import { dayName } from '~~/core/model/half-month';
+import type { BloomRow, FlightRow } from '~~/core/season/calendar';
+import type { Bar } from './YearBar.vue';
+
+type Days = { from: number; to: number };
+export const daysWords = ({ from, to }: Days) => (to - from >= 364 ? 'all year' : `${dayName(from)} to ${dayName(to)}`);
+
+export const AGE_WORDS: Record<BloomRow['age'], string> = {
+  grown: '',
+  young: 'young still',
+  'not-flowering': 'too young to flower',
+  'not-planted': 'not planted yet',
+  'gives-nothing': 'does not fit here',
+};
+
+/** The flight of a creature, and beneath it the time of its caterpillars. */
+export function flightBars({ flight, larval }: FlightRow): Bar[] {
+  return [
+    { ...flight, height: 6, y: 6.5, fill: 'var(--ink)', title: `on the wing ${daysWords(flight)}` },
+    ...larval.map((period) => ({
+      from: period.from,
+      to: period.to,
+      height: 4,
+      y: 14.5,
+      fill: 'var(--host)',
+      title: `${period.brood === 0 ? 'spring larvae' : `caterpillars of brood ${period.brood}`} ${daysWords(period)}`,
+    })),
+  ];
+}
+
+/** The bloom of a planting in its own colour, hollow where it does not flower yet; its leaf, where it is a host. */
+export function bloomBars({ here, parts, foliage, age }: BloomRow): Bar[] {
+  const hollow = age === 'not-planted' || age === 'not-flowering' || age === 'gives-nothing';
+  const bars: Bar[] = foliage
+    ? [{ ...foliage, height: 2.6, y: 17, fill: 'var(--host)', title: `in leaf ${daysWords(foliage)}` }]
+    : [];
+  parts.forEach((part, p) =>
+    part.spells.forEach((spell) =>
+      bars.push({
+        from: spell.from,
+        to: spell.to,
+        height: (spell.after === 'cut' ? 7 : 10) * (parts.length > 1 ? 0.55 : 1),
+        y: parts.length > 1 ? 4.5 + p * 6 : 7.5,
+        fill: hollow ? 'none' : here.plant.colour_hex,
+        stroke: hollow ? 'var(--quiet)' : 'var(--ink)',
+        dash: hollow ? '3 2' : undefined,
+        title: `${spell.after === 'cut' ? 'flowers again' : 'flowers'} ${daysWords(spell)}${parts.length > 1 ? ` (part ${p + 1})` : ''}`,
+      }),
+    ),
+  );
+  return bars;
+}
+
+/** When a planting flowers, in words. */
+export function bloomWords({ parts }: BloomRow): string {
+  const spells = [
+    ...new Set(
+      parts.flatMap((part) => part.spells).map((spell) => `${spell.after === 'cut' ? 'again ' : ''}${daysWords(spell)}`),
+    ),
+  ];
+  return spells.length === 0 ? 'no flowers' : spells.join(', ');
+}

@@ -1,0 +1,43 @@
+import type { Ink } from '~/components/yard/yard-marks';
+
+type Weave = 'plain' | 'slant' | 'dots' | 'bars';
+/** How bands of a chart are told apart: by ink and by weave, so that none is told by its colour alone. */
+export const BAND_INKS: readonly { ink: Ink; weave: Weave }[] = [
+  { ink: 'press', weave: 'plain' },
+  { ink: 'special', weave: 'slant' },
+  { ink: 'shelter', weave: 'dots' },
+  { ink: 'host', weave: 'bars' },
+  { ink: 'thin', weave: 'slant' },
+  { ink: 'quiet', weave: 'plain' },
+  { ink: 'special', weave: 'dots' },
+  { ink: 'shelter', weave: 'plain' },
+  { ink: 'press', weave: 'slant' },
+  { ink: 'host', weave: 'dots' },
+];
+
+/** A band's ink in its weave, for a canvas; plain where patterns cannot be made. */
+export function patternOf({ ink, weave }: (typeof BAND_INKS)[number], inks: Record<Ink, string>): CanvasPattern | string {
+  const tile = document.createElement('canvas');
+  tile.width = tile.height = 8;
+  const ctx = tile.getContext('2d');
+  if (!ctx || weave === 'plain') return inks[ink];
+  ctx.fillStyle = inks[ink];
+  ctx.fillRect(0, 0, 8, 8);
+  ctx.strokeStyle = ctx.fillStyle = inks.ground;
+  ctx.globalAlpha = 0.55;
+  ctx.lineWidth = 1.6;
+  if (weave === 'slant')
+    for (const x of [-8, 0, 8]) {
+      ctx.beginPath();
+      ctx.moveTo(x, 8);
+      ctx.lineTo(x + 8, 0);
+      ctx.stroke();
+    }
+  else if (weave === 'bars') ctx.fillRect(0, 0, 8, 2);
+  else {
+    ctx.beginPath();
+    ctx.arc(4, 4, 1.7, 0, 2 * Math.PI);
+    ctx.fill();
+  }
+  return ctx.createPattern(tile, 'repeat') ?? inks[ink];
+}

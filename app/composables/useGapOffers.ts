@@ -1,0 +1,39 @@
+import { offersFor } from '~~/core/offers/offers';
+import { timingOffers } from '~~/core/offers/timing';
+import type { Strand } from '~~/core/season/braid';
+
+/**
+ * What would best serve each gap of the garden, in a few words. Found in the page's idle moments, one gap after the
+ * other, so that the drawing is there first; forgotten when the garden changes.
+ */
+export function useGapOffers() {
+  const garden = useGardenStore();
+  const found = shallowRef(new Map<string, string>());
+  const keyOf = (target: string, need: Strand['need']['need']) => `${target} ${need.stage} ${need.special}`;
+  let round = 0;
+
+  function seek() {
+    const mine = ++round;
+    const input = garden.input;
+    const gaps = (garden.served?.targets ?? []).flatMap((row) =>
+      row.needs.filter((need) => need.verdict !== 'closed').map((covered) => ({ target: row.target, covered })),
+    );
+    found.value = new Map();
+    const next = () => {
+      const gap = gaps.shift();
+      if (!gap || mine !== round || !input) return;
+      const { target, covered } = gap;
+      const cut = timingOffers(input, target, covered).find((offer) => offer.way === 'cut' && offer.closes);
+      const best = cut ?? offersFor(input, target, covered).offers.find((offer) => offer.closes);
+      if (best) found.value = new Map(found.value).set(keyOf(target, covered.need), inBraid(best.sentence));
+      requestIdleCallback(next);
+    };
+    requestIdleCallback(next);
+  }
+  watch(() => garden.served, seek, { immediate: true });
+  onBeforeUnmount(() => (round = -1));
+  return { offerOf: (target: string, strand: Strand) => found.value.get(keyOf(target, strand.need.need)) ?? '' };
+}
+
+/** An offer as it stands within a line: `add 5 White turtlehead to The swale`. */
+const inBraid = (sentence: string) => sentence.charAt(0).toLowerCase() + sentence.slice(1);

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { almanacFor } from '~~/core/almanac/almanac';
+import { coverage } from '~~/core/coverage/coverage';
+import { differenceOf } from '~~/core/coverage/difference';
+import { bloomStory, flightStory, type DateStory } from '~~/core/season/date-story';
+import { needName } from '~~/core/offers/words';
+import { dateName, halfMonthsInWords } from '~~/core/model/half-month';
+import { SEEN_WORDS } from '~~/core/model/seen';
+import { daysWords } from '~/components/season/calendar-bars';
+
+/** How this garden’s calendar comes about: the region’s, moved here, bounded by frost, and by what was seen. */
+const garden = useGardenStore();
+const view = useViewStore();
+const kinds = computed(() => [...garden.plantedCounts.keys()].flatMap((id) => garden.almanac!.plants.get(id) ?? []));
+const regionName = (id: string) => garden.library?.regions.find((row) => row.id === id)?.name ?? id;
+const stories = computed<DateStory[]>(() => [
+  ...garden.targets.flatMap((row) => {
+    const here = garden.almanac?.targets.get(row.target);
+    return here ? [flightStory(here, garden.region?.name ?? '')] : [];
+  }),
+  ...kinds.value
+    .flatMap((here) => bloomStory(here, garden.almanac!.frosts, regionName(here.plant.bloom_ref)) ?? [])
+    .sort((a, b) => a.window!.from - b.window!.from),
+]);
+/** What the dates written down change: with them beside without them. */
+const effect = computed(() => {
+  if (garden.seen.length === 0 || !garden.input || !garden.served) return null;
+  const almanac = almanacFor(garden.library!, garden.garden!);
+  const without = coverage({ ...garden.input, almanac });
+  const difference = differenceOf(without, garden.served);
+  const say = (row: (typeof difference.worse)[number]) => {
+    const here = garden.almanac!.targets.get(row.target)!;
+    return `${here.target.common}, ${needName(row.need, here.target)}: ${row.before} without them, ${row.after} with them${row.gaps.length ? ` (short in ${halfMonthsInWords(row.gaps)})` : ''}`;
+  };
+  return { with: garden.served.closed, without: without.closed, lines: [...difference.better, ...difference.worse].map(say) };
+});
+const written = computed(() => [...garden.seen].sort((a, b) => b.on_day.localeCompare(a.on_day)));
+const subjectOf = (of: string, bloom: boolean) =>
+  bloom ? garden.nameOf(of) : (garden.almanac?.targets.get(of)?.target.common ?? of);
+function explain(story: DateStory) {
+  view.explain(story.kind === 'bloom' ? { kind: 'plant', plant: story.of } : { kind: 'target', target: story.of });
+}
+</script>
+
+<template>
+  <div>
+    <h1>This garden’s own dates</h1>
+    <p class="max-w-prose text-quiet">
+      The library states when a plant flowers or a creature flies in a region. From there every date is moved to this garden’s
+      latitude, longitude and height, kept within its frosts, and settled by what you saw. One year of yours moves a bloom half
+      way, two most of it, three all the way.
+    </p>
+    <SeenForm class="mt-3" />
+    <section v-if="effect" class="mt-4" aria-labelledby="effect">
+      <h2 id="effect">What your dates change</h2>
+      <p>
+        <strong>{{ effect.with }}</strong> life cycles close with them, {{ effect.without }} without.
+        <template v-if="effect.lines.length === 0">Every need is as well served.</template>
+      </p>
+      <ul class="text-sm">
+        <li v-for="line in effect.lines" :key="line">{{ line }}</li>
+      </ul>
+    </section>
+    <section class="mt-4" aria-labelledby="stories">
+      <h2 id="stories">How each date comes about</h2>
+      <ScrollRegion v-if="stories.length" label="How each date comes about">
+        <table class="tabular text-sm">
+          <thead>
+            <tr>
+              <th scope="col">Who or what</th>
+              <th scope="col">Stated</th>
+              <th scope="col">Moved here</th>
+              <th scope="col">Frost</th>
+              <th scope="col">Yours</th>
+              <th scope="col">Counts</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="story in stories" :key="story.kind + story.of">
+              <th scope="row" class="font-normal">
+                <button
+                  class="creature min-h-[26px] text-left underline decoration-line underline-offset-2"
+                  @click="explain(story)"
+                >
+                  {{ story.name }}
+                </button>
+                <span class="block text-xs text-quiet">{{ story.kind === 'bloom' ? 'in flower' : 'on the wing' }}</span>
+              </th>
+              <td>
+                {{ daysWords(story.stated) }}<span class="block text-xs text-quiet">{{ story.where }}</span>
+              </td>
+              <td>
+                {{ daysWords(story.moved) }}<span class="block text-xs text-quiet">{{ story.shift }}</span>
+              </td>
+              <td>{{ story.frost }}</td>
+              <td>{{ story.own }}</td>
+              <td class="font-semibold">{{ story.window ? daysWords(story.window) : 'not here' }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </ScrollRegion>
+      <p v-else>Nothing is planted and nobody is chosen yet.</p>
+    </section>
+    <section v-if="written.length" class="mt-4" aria-labelledby="written">
+      <h2 id="written">Written down</h2>
+      <ScrollRegion label="Dates written down">
+        <table class="tabular text-sm">
+          <thead>
+            <tr>
+              <th scope="col">Day</th>
+              <th scope="col">What</th>
+              <th scope="col">Of</th>
+              <th scope="col">Note</th>
+              <th scope="col"><span class="sr-only">Strike</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in written" :key="row.id">
+              <td class="whitespace-nowrap">{{ dateName(row.on_day) }}</td>
+              <td>{{ SEEN_WORDS[row.what] }}</td>
+              <td class="creature">{{ subjectOf(row.of, row.what.endsWith('bloom')) }}</td>
+              <td>{{ row.note }}</td>
+              <td>
+                <button class="link min-h-[26px] text-gap" @click="garden.strikeSeen(row)">
+                  Strike<span class="sr-only">
+                    {{ SEEN_WORDS[row.what] }} of {{ subjectOf(row.of, row.what.endsWith('bloom')) }},
+                    {{ dateName(row.on_day) }}</span
+                  >
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </ScrollRegion>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+/** What can be closed by timing: cuts, sowings, sisters of what is liked. */
+const garden = useGardenStore();
+const gaps = computed(() =>
+  (garden.served?.targets ?? []).flatMap((row) =>
+    row.needs
+      .filter((need) => need.need.stage === 'nectar' && need.verdict !== 'closed')
+      .map((covered) => ({ target: row.target, covered })),
+  ),
+);
+</script>
+
+<template>
+  <div>
+    <h1>Timing</h1>
+    <p class="max-w-prose text-quiet">
+      Some gaps need no new bed: a plant cut after its first flush flowers again some weeks later, an annual flowers so many days
+      after it is sown, and a sister of what you like flowers earlier or later.
+    </p>
+    <NobodyYet v-if="!garden.served?.targets.length" />
+    <p v-else-if="gaps.length === 0" class="my-3">Nobody goes hungry: no gap is left for timing to close.</p>
+    <TimingGap v-for="gap in gaps" :key="gap.target" class="mt-4" :target="gap.target" :covered="gap.covered" />
+    <TimedPlantings class="mt-6" />
+  </div>
+</template>

@@ -1,0 +1,98 @@
+import type { CoverageInput } from '../coverage/coverage';
+import type { Coverage, CoverageVerdict, NeedCoverage } from '../coverage/types';
+import { halfMonthsInWords } from '../model/half-month';
+import type { AreaWords } from '../model/units';
+import type { SpecialNeed, Stage } from '../model/vocabulary';
+import { figureWords, needName, percent } from '../offers/words';
+
+/** One need of one target as the ledger tells it. */
+export interface LedgerRow {
+  target: string;
+  stage: Stage;
+  special: SpecialNeed | null;
+  creature: string;
+  need: string;
+  verdict: CoverageVerdict;
+  /** Served at its weakest, in percent; the figure behind it; when it is needed and when it is short; and who serves it. */
+  served: string;
+  figure: string;
+  when: string;
+  short: string;
+  by: string;
+  ratio: number;
+  firstNeeded: number;
+  firstShort: number;
+}
+
+export const LEDGER_COLUMNS = [
+  { key: 'creature', name: 'Species' },
+  { key: 'need', name: 'Need' },
+  { key: 'verdict', name: 'Verdict' },
+  { key: 'served', name: 'Served' },
+  { key: 'figure', name: 'At its weakest' },
+  { key: 'when', name: 'When needed' },
+  { key: 'short', name: 'Short in' },
+  { key: 'by', name: 'Served by' },
+] as const;
+export type LedgerColumn = (typeof LEDGER_COLUMNS)[number]['key'];
+
+/** The plantings that serve a need, those that give most first, and what else does: `6 Swamp milkweed in The swale`. */
+function servedBy(covered: NeedCoverage, input: CoverageInput, siteName: (id: string) => string): string {
+  const most = new Map<string, number>();
+  for (const cell of covered.cells)
+    for (const { planting, amount } of cell.contributions) most.set(planting, Math.max(most.get(planting) ?? 0, amount));
+  const plants = [...most]
+    .sort((a, b) => b[1] - a[1])
+    .flatMap(([id]) => {
+      const row = input.plantings.find((planting) => planting.id === id);
+      const here = row && input.almanac.plants.get(row.plant);
+      return row && here ? [`${row.count} ${here.plant.common} in ${siteName(row.site_id)}`] : [];
+    });
+  return [...plants, ...covered.features].join('; ');
+}
+
+/** The ledger of a garden: every need of every target, in the order of the targets, in words. */
+export function ledgerRows(
+  input: CoverageInput,
+  covered: Coverage,
+  words: { area: AreaWords; site: (id: string) => string },
+): LedgerRow[] {
+  return covered.targets.flatMap(({ target, needs }) => {
+    const here = input.almanac.targets.get(target)!;
+    return needs.map((row): LedgerRow => {
+      const weakest = row.cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
+      return {
+        target,
+        stage: row.need.stage,
+        special: row.need.special,
+        creature: here.target.common,
+        need: needName(row.need, here.target),
+        verdict: row.verdict,
+        served: percent(row.ratio),
+        figure: figureWords(here, row, weakest, words.area),
+        when: halfMonthsInWords(row.need.halfMonths),
+        short: row.verdict === 'closed' ? '' : halfMonthsInWords(row.gaps),
+        by: servedBy(row, input, words.site),
+        ratio: row.ratio,
+        firstNeeded: row.need.halfMonths[0]!,
+        firstShort: row.gaps[0] ?? Infinity,
+      };
+    });
+  });
+}
+
+const ORDER: Record<CoverageVerdict, number> = { open: 0, thin: 1, closed: 2 };
+const byName = new Intl.Collator('en');
+
+/** Rows of the ledger by a column: figures by size, half-months by the year, words by the alphabet; ties stay as they were. */
+export function sortedLedger(rows: readonly LedgerRow[], column: LedgerColumn, downwards: boolean): LedgerRow[] {
+  const compare = (a: LedgerRow, b: LedgerRow): number => {
+    if (column === 'verdict') return ORDER[a.verdict] - ORDER[b.verdict] || a.ratio - b.ratio;
+    if (column === 'served' || column === 'figure') return a.ratio - b.ratio;
+    if (column === 'when') return a.firstNeeded - b.firstNeeded;
+    // Infinity from Infinity is no number: what is never short is equal among itself.
+    if (column === 'short') return a.firstShort === b.firstShort ? 0 : a.firstShort - b.firstShort;
+    return byName.compare(a[column], b[column]);
+  };
+  return [...rows].sort((a, b) => (downwards ? compare(b, a) : compare(a, b)));
+}
