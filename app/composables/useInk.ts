@@ -1,7 +1,21 @@
 import { useMutationObserver } from '@vueuse/core';
 import type { Ink } from '~/components/yard/yard-marks';
 
-const NAMES: Ink[] = ['ground', 'raised', 'bank', 'line', 'ink', 'quiet', 'press', 'host', 'shelter', 'special', 'gap', 'thin'];
+const NAMES: Ink[] = [
+  'ground',
+  'raised',
+  'bank',
+  'line',
+  'ink',
+  'quiet',
+  'press',
+  'host',
+  'nectar',
+  'shelter',
+  'special',
+  'gap',
+  'thin',
+];
 
 function read(): Record<Ink, string> {
   const style = getComputedStyle(document.documentElement);

@@ -10,7 +10,7 @@ import { isKept, keptOf, type PlanQuestion } from '~~/core/planner/question';
 import type { Shortfall } from '~~/core/planner/shortfall';
 import type { SolveStep } from '~~/core/planner/solve';
 import { helpersFor } from '~~/core/planner/why-open';
-import type { MoneyFields } from '~~/core/model/garden';
+import type { MoneyFields, Planting } from '~~/core/model/garden';
 import type { Asked, Planner } from '~/workers/planner';
 
 const SECONDS_FOR_ALTERNATIVES = 8;
@@ -196,15 +196,26 @@ export const usePlannerStore = defineStore('planner', () => {
   /** What a proposal changes beside the plan as it is. */
   const against = (judged: Judged) => (garden.served ? differenceOf(garden.served, judged.covered) : null);
 
+  /** Plantings that a proposal takes out of the plan. */
+  const outOf = (within: (row: Planting) => boolean) =>
+    garden.plantings
+      .filter(within)
+      .filter((row) => row.state !== 'lost' && row.state !== 'removed' && !isKept(row, wishes.value.keep))
+      .map((row) => row.id);
+  /** Keeps a proposal as a plan beside the one gone by. Features belong to the beds, not to a plan: they are not kept. */
+  function keepBeside(proposed: Proposed, name: string) {
+    const taken = new Set(garden.plans.map((row) => row.name));
+    let free = name;
+    for (let n = 2; taken.has(free); n++) free = `${name} ${n}`;
+    return garden.attempt(() => garden.keepPlan({ name: free, out: outOf(() => true), plants: proposed.plants }));
+  }
+
   /** Takes a proposal, or a part of it, into the plan; what it replaces goes out. */
   function take(proposed: Proposed, label: string, part?: { site: string } | { plant: string; site: string }) {
     const whole = part === undefined;
     const ofPart = (row: { plant?: string; site_id: string }) =>
       whole || (row.site_id === part.site && (!('plant' in part) || row.plant === part.plant));
-    const out = garden.plantings
-      .filter((row) => whole || (row.site_id === part.site && (!('plant' in part) || row.plant === part.plant)))
-      .filter((row) => row.state !== 'lost' && row.state !== 'removed' && !isKept(row, wishes.value.keep))
-      .map((row) => row.id);
+    const out = outOf(ofPart);
     const features = part && 'plant' in part ? [] : proposed.features.filter(ofPart);
     return garden.attempt(() =>
       garden.change('POST', '/plans/take', { label, out, plants: proposed.plants.filter(ofPart), features }, `${label}.`),
@@ -254,5 +265,6 @@ export const usePlannerStore = defineStore('planner', () => {
     helpers,
     against,
     take,
+    keepBeside,
   };
 });

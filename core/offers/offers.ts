@@ -175,7 +175,9 @@ function wordsFor(change: Change, input: CoverageInput, almanac: Almanac): strin
     const planting = input.plantings.find((row) => row.id === change.planting)!;
     const { count, on } = change.cut;
     const which =
-      count >= planting.count ? (planting.count === 1 ? 'the' : `all ${planting.count}`) : `${count} of the ${planting.count}`;
+      count >= planting.count
+        ? (['the', 'both'][planting.count - 1] ?? `all ${planting.count}`)
+        : `${count} of the ${planting.count}`;
     const where = input.sites.find((row) => row.id === planting.site_id)!.name;
     return `Cut ${which} ${almanac.plants.get(planting.plant)!.plant.common} in ${where} on ${dayName(dayOfMonthDay(on))}`;
   }

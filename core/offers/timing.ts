@@ -123,7 +123,9 @@ function larvaeOn(input: CoverageInput, planting: Planting, day: number): string
     if (!here || !host || !ADMISSIBLE.has(host.rank)) return [];
     return here.larval.some((period) => day >= period.from && day <= period.to) ? [here.target.common] : [];
   });
-  return eaters.length === 0 ? [] : [`Look for eggs and caterpillars first: ${eaters.join(' and ')} feeds on it then.`];
+  return eaters.length === 0
+    ? []
+    : [`Look for eggs and caterpillars first: ${eaters.join(' and ')} ${eaters.length === 1 ? 'feeds' : 'feed'} on it then.`];
 }
 
 /** An annual as it would flower, sown on a day. */

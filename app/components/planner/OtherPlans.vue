@@ -85,6 +85,13 @@ const common = computed(() => kindsOf(props.judged));
             }}<span class="sr-only">: {{ column.name }}</span>
           </button>
           <button
+            class="link mt-2 mr-4 min-h-[26px]"
+            :disabled="planner.stale"
+            @click="planner.keepBeside(column.judged.proposed, column.name)"
+          >
+            Keep it beside<span class="sr-only">: {{ column.name }}</span>
+          </button>
+          <button
             class="press mt-2"
             :disabled="planner.stale"
             @click="planner.take(column.judged.proposed, `Take the plan “${column.name}”`)"

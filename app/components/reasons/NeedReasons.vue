@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { offersFor, type Offer } from '~~/core/offers/offers';
+import { timingOffers } from '~~/core/offers/timing';
 import { gapSentence, needName, offerEffect, ratioWords } from '~~/core/offers/words';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
@@ -18,6 +19,14 @@ const answer = computed(() =>
   covered.value && garden.input
     ? offersFor(garden.input, props.target, covered.value, view.area)
     : { offers: [], nearMisses: [] },
+);
+/** Cuts and sowings: they need no new bed. Sisters stand among the other offers. */
+const timed = computed(() =>
+  covered.value && garden.input
+    ? timingOffers(garden.input, props.target, covered.value, view.area)
+        .filter((offer) => offer.way !== 'sister' && offer.closes)
+        .slice(0, 2)
+    : [],
 );
 /** What each planting gives at its best half-month of the need. */
 const givers = computed(() => {
@@ -71,7 +80,23 @@ async function take(offer: Offer) {
           </p>
         </li>
       </ul>
-      <p v-else class="text-sm">Nothing in the library would serve it with the beds as they are.</p>
+      <template v-if="timed.length">
+        <h4 class="mt-3 font-semibold">By timing</h4>
+        <ul class="mt-1 space-y-2">
+          <li v-for="offer in timed" :key="offer.sentence">
+            <button class="press w-full justify-start text-left" :disabled="busy" @click="take(offer)">
+              {{ offer.sentence }}
+            </button>
+            <p class="text-sm text-quiet">
+              {{ offerEffect(offer) }}; {{ offer.flowers }}.
+              <NuxtLink class="link" :to="`/gardens/${garden.id}/season/timing`">What it costs</NuxtLink>
+            </p>
+          </li>
+        </ul>
+      </template>
+      <p v-if="!answer.offers.length && !timed.length" class="text-sm">
+        Nothing in the library would serve it with the beds as they are.
+      </p>
       <template v-if="answer.nearMisses.length">
         <h4 class="mt-3 font-semibold">Would serve it, but for</h4>
         <ul class="text-sm">

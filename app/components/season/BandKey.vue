@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { BAND_INKS, patternOf } from './chart-inks';
+import { bandInk, patternOf } from './chart-inks';
 
 /** The key of a chart’s bands, in the weave they are drawn in. */
-const props = defineProps<{ bands: string[] }>();
+const props = defineProps<{ of: 'nectar' | 'host'; bands: string[] }>();
 const ink = useInk();
 const swatches = ref<HTMLCanvasElement[]>([]);
 watch(
-  [() => props.bands, ink],
+  [() => props.bands, () => props.of, ink],
   () =>
     nextTick(() =>
       swatches.value.forEach((canvas, i) => {
         const ctx = canvas.getContext('2d')!;
-        ctx.fillStyle = patternOf(BAND_INKS[i % BAND_INKS.length]!, ink.value);
+        ctx.fillStyle = patternOf(bandInk(props.of, i), ink.value);
         ctx.fillRect(0, 0, 24, 12);
       }),
     ),

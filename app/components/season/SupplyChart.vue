@@ -14,12 +14,20 @@ import { Bar } from 'vue-chartjs';
 import { useMediaQuery } from '@vueuse/core';
 import { halfMonthName, HALF_MONTHS, SHORT_MONTHS } from '~~/core/model/half-month';
 import type { SupplyYear } from '~~/core/season/supply-year';
-import { BAND_INKS, patternOf } from './chart-inks';
+import { bandInk, patternOf } from './chart-inks';
 
 /** What a need finds through the year, band upon band, against what it wants; its short half-months marked. */
-const props = defineProps<{ year: SupplyYear; unit: string; halfMonth: number; nameOf: (of: string) => string; label: string }>();
+const props = defineProps<{
+  of: 'nectar' | 'host';
+  year: SupplyYear;
+  unit: string;
+  halfMonth: number;
+  nameOf: (of: string) => string;
+  label: string;
+}>();
 const emit = defineEmits<{ pick: [halfMonth: number] }>();
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, LineController, LineElement, PointElement, Tooltip);
+Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
 const ink = useInk();
 const still = useMediaQuery('(prefers-reduced-motion: reduce)');
 
@@ -42,7 +50,7 @@ const data = computed(() => ({
       type: 'bar' as const,
       label: props.nameOf(band.of),
       data: band.amounts,
-      backgroundColor: patternOf(BAND_INKS[i % BAND_INKS.length]!, ink.value),
+      backgroundColor: patternOf(bandInk(props.of, i), ink.value),
       borderColor: ink.value.ground,
       borderWidth: 0.6,
       stack: 'supply',
@@ -79,11 +87,11 @@ const marks = computed(() => ({
     ctx.restore();
   },
 }));
+/** Plenty is cut off at six times what is wanted, so that what is wanted keeps its height. */
 const most = computed(() => {
   const wanted = Math.max(1e-9, ...props.year.cells.map((cell) => cell?.demand ?? 0));
   const supply = Math.max(...props.year.cells.map((cell) => cell?.supply ?? 0));
-  // Plenty is cut off, so that what is wanted keeps its height.
-  return Math.min(supply * 1.05, wanted * 6) < wanted * 1.3 ? wanted * 1.3 : Math.min(supply * 1.05, wanted * 6);
+  return supply > 6 * wanted ? { max: 6 * wanted } : { suggestedMax: 1.3 * wanted };
 });
 const options = computed(() => ({
   responsive: true,
@@ -104,10 +112,10 @@ const options = computed(() => ({
     },
     y: {
       stacked: true,
-      max: most.value,
+      ...most.value,
       title: { display: true, text: props.unit, color: ink.value.quiet },
       grid: { color: ink.value.line },
-      ticks: { color: ink.value.quiet, callback: (value: string | number) => Number(value).toFixed(most.value < 10 ? 1 : 0) },
+      ticks: { color: ink.value.quiet, precision: 1 },
     },
   },
   plugins: {

@@ -11,7 +11,7 @@ export interface Frame {
   /** Height kept above each channel for its name, where there is no room at the left. */
   name: number;
 }
-export const WIDE: Frame = { left: 226, year: 732, right: 128, top: 30, name: 0 };
+export const WIDE: Frame = { left: 236, year: 722, right: 128, top: 30, name: 0 };
 /** For a phone: names above their channels, the year across the whole width. */
 export const NARROW: Frame = { left: 12, year: 312, right: 52, top: 24, name: 20 };
 
@@ -103,9 +103,11 @@ export interface GapLabel {
   offer: string;
   verdict: Reach['verdict'];
   strand: Strand;
+  /** Right end of the gap it names. */
+  ends: number;
 }
 /** Width of a letter of the labels, about. */
-const LETTER = 5.6;
+const LETTER = 5.3;
 
 /**
  * The labels of a row: the first gap of each state of a strand is named; repeats would only be noise. Words that would
@@ -126,29 +128,24 @@ export function labelsOf(
       if (seen.has(text)) continue;
       const offer = seen.size === 0 ? offerOf(strand) : '';
       seen.add(text);
-      named.push({ x: xOf(frame, reach.first) + 2, text, offer, verdict: reach.verdict, strand });
+      const ends = xOf(frame, reach.last + 1);
+      named.push({ x: xOf(frame, reach.first) + 2, text, offer, verdict: reach.verdict, strand, ends });
     }
   }
   named.sort((a, b) => a.x - b.x);
-  const end = widthOf(frame);
-  let free = 0;
-  for (const label of named) {
-    label.x = Math.max(label.x, free);
-    free = label.x + label.text.length * LETTER + 10;
-  }
-  // From the right: a label takes the room up to the next one's words.
+  const wide = (text: string) => text.length * LETTER;
+  const end = frame.left + frame.year;
+  let free = frame.left;
   named.forEach((label, i) => {
-    const most = (named[i + 1]?.x ?? end) - 8;
-    const words = label.x + label.text.length * LETTER;
-    const whole = words + (label.offer.length + 2) * LETTER * 0.95;
-    if (label.offer && whole > most) {
-      // Near the year's end the words may begin earlier, as far as what stands left of them allows.
-      const before = named[i - 1];
-      const least = before ? before.x + (before.text.length + before.offer.length + 2) * LETTER + 12 : frame.left;
-      const moved = label.x - (whole - most);
-      if (moved >= least) label.x = moved;
-      else label.offer = '';
-    }
+    const begins = Math.max(label.x, free);
+    const next = named[i + 1];
+    const whole = wide(label.text) + wide(label.offer) + 14;
+    // The next words may make way along their own gap; near the year's end the last ones may begin before theirs.
+    const room = next ? Math.max(next.x, next.ends - wide(next.text)) : end;
+    const over = label.offer ? begins + whole - room : 0;
+    label.x = over > 0 && !next && begins - over >= free ? begins - over : begins;
+    if (label.x + whole > room + 1e-9) label.offer = '';
+    free = label.x + wide(label.text) + (label.offer ? wide(label.offer) + 14 : 0) + 10;
   });
   return named;
 }

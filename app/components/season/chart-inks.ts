@@ -1,22 +1,29 @@
 import type { Ink } from '~/components/yard/yard-marks';
 
 type Weave = 'plain' | 'slant' | 'dots' | 'bars';
-/** How bands of a chart are told apart: by ink and by weave, so that none is told by its colour alone. */
-export const BAND_INKS: readonly { ink: Ink; weave: Weave }[] = [
-  { ink: 'press', weave: 'plain' },
+interface BandInk {
+  ink: Ink;
+  weave: Weave;
+}
+const OTHERS: readonly BandInk[] = [
   { ink: 'special', weave: 'slant' },
   { ink: 'shelter', weave: 'dots' },
-  { ink: 'host', weave: 'bars' },
-  { ink: 'thin', weave: 'slant' },
+  { ink: 'thin', weave: 'bars' },
   { ink: 'quiet', weave: 'plain' },
   { ink: 'special', weave: 'dots' },
-  { ink: 'shelter', weave: 'plain' },
-  { ink: 'press', weave: 'slant' },
-  { ink: 'host', weave: 'dots' },
+  { ink: 'shelter', weave: 'slant' },
+  { ink: 'thin', weave: 'plain' },
+  { ink: 'quiet', weave: 'bars' },
 ];
 
+/** How the n-th band of a chart of nectar or host leaf is drawn: by ink and by weave, so that none is told by its colour alone. */
+export function bandInk(of: 'nectar' | 'host', n: number): BandInk {
+  const inks: readonly BandInk[] = [{ ink: of, weave: 'plain' }, ...OTHERS, { ink: of, weave: 'dots' }];
+  return inks[n % inks.length]!;
+}
+
 /** A band's ink in its weave, for a canvas; plain where patterns cannot be made. */
-export function patternOf({ ink, weave }: (typeof BAND_INKS)[number], inks: Record<Ink, string>): CanvasPattern | string {
+export function patternOf({ ink, weave }: BandInk, inks: Record<Ink, string>): CanvasPattern | string {
   const tile = document.createElement('canvas');
   tile.width = tile.height = 8;
   const ctx = tile.getContext('2d');

@@ -6,7 +6,7 @@ import { directionOf, groundOf, middleOf } from '~~/core/yard/geometry';
 
 /** The colours a drawing is made in, by what they stand for. */
 export type Ink =
-  'ground' | 'raised' | 'bank' | 'line' | 'ink' | 'quiet' | 'press' | 'host' | 'shelter' | 'special' | 'gap' | 'thin';
+  'ground' | 'raised' | 'bank' | 'line' | 'ink' | 'quiet' | 'press' | 'host' | 'nectar' | 'shelter' | 'special' | 'gap' | 'thin';
 
 /** A piece of the drawing in metres of the yard; weights and dashes are in pixels. */
 export type Mark =

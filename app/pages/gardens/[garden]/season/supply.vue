@@ -101,6 +101,7 @@ const amount = (x: number) => x.toFixed(x < 10 ? 1 : 0);
           </button>
         </p>
         <SupplyChart
+          :of="stage"
           class="mt-2"
           :year="year"
           :unit="unit"
@@ -109,7 +110,7 @@ const amount = (x: number) => x.toFixed(x < 10 ? 1 : 0);
           :label="label"
           @pick="view.moveTo($event)"
         />
-        <BandKey class="mt-1" :bands="year.bands.map((band) => nameOf(band.of))" />
+        <BandKey class="mt-1" :of="stage" :bands="year.bands.map((band) => nameOf(band.of))" />
         <template v-if="broods.length">
           <h2 class="mt-4">Brood by brood</h2>
           <ul class="text-sm">

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { Plan } from '~~/core/model/garden';
+
+/** The plan gone by, and those kept beside it. */
+const garden = useGardenStore();
+const beside = useBesideStore();
+const naming = ref('');
+const fault = ref('');
+const others = computed(() => garden.plans.filter((row) => !row.current));
+const plantsOf = (plan: Plan) =>
+  (garden.state?.plantings ?? []).filter((row) => row.plan_id === plan.id).reduce((sum, row) => sum + row.count, 0);
+
+async function work(run: () => Promise<void>) {
+  fault.value = '';
+  try {
+    await run();
+    return true;
+  } catch (error) {
+    if (!isApiFault(error)) throw error;
+    fault.value = error.message;
+    return false;
+  }
+}
+async function keepCopy() {
+  const name = naming.value.trim();
+  if (name === '') fault.value = 'Give the plan a name.';
+  else if (await work(() => garden.keepPlan({ name, out: [], plants: [] }))) naming.value = '';
+}
+async function rename(plan: Plan, event: Event) {
+  const field = event.target as HTMLInputElement;
+  const name = field.value.trim();
+  if (name === plan.name) return;
+  if (name === '' || !(await work(() => garden.renamePlan(plan, name)))) field.value = plan.name;
+}
+async function compare(plan: Plan) {
+  beside.put({ kind: 'plan', id: plan.id });
+  await navigateTo(`/gardens/${garden.id}/season`);
+}
+</script>
+
+<template>
+  <details class="mt-2">
+    <summary class="link w-fit">
+      Plans{{ others.length ? `: going by “${garden.plan?.name}”, ${others.length} beside` : ' beside this one' }}
+    </summary>
+    <ul class="mt-1">
+      <li v-for="plan in garden.plans" :key="plan.id" class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
+        <input
+          class="field w-44!"
+          :value="plan.name"
+          :aria-label="`Name of the plan ${plan.name}`"
+          @change="rename(plan, $event)"
+        />
+        <span>{{ plantsOf(plan) }} plants</span>
+        <strong v-if="plan.current">the plan you go by</strong>
+        <template v-else>
+          <button class="press" @click="garden.goBy(plan)">
+            Go by it<span class="sr-only">: {{ plan.name }}</span>
+          </button>
+          <button class="link min-h-[26px]" @click="compare(plan)">
+            Its braid beside this one<span class="sr-only">: {{ plan.name }}</span>
+          </button>
+          <button class="link min-h-[26px] text-gap" @click="garden.removePlan(plan)">
+            Remove<span class="sr-only"> {{ plan.name }}</span>
+          </button>
+        </template>
+      </li>
+    </ul>
+    <form class="mt-2 flex flex-wrap items-start gap-2 text-sm" novalidate @submit.prevent="keepCopy">
+      <label
+        >Keep a copy of this plan as
+        <input
+          v-model="naming"
+          class="field ml-1 w-44!"
+          maxlength="80"
+          :aria-invalid="fault ? true : undefined"
+          aria-describedby="plan-fault"
+      /></label>
+      <button class="press">Keep it</button>
+      <span id="plan-fault" class="self-center text-gap" role="alert">{{ fault }}</span>
+    </form>
+  </details>
+</template>
