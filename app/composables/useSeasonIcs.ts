@@ -26,7 +26,6 @@ export function icsText(events: readonly SeasonEvent[], garden: Pick<Garden, 'id
     categories: [KINDS[event.kind]],
     start: partsOf(event.first),
     end: partsOf(event.last, 1),
-    busyStatus: 'FREE',
     transp: 'TRANSPARENT',
     calName: `${garden.name}: ${year}`,
     productId: 'outwash',

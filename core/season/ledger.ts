@@ -19,6 +19,8 @@ export interface LedgerRow {
   when: string;
   short: string;
   by: string;
+  /** The few that give most, and how many more there are. */
+  mostly: string;
   ratio: number;
   firstNeeded: number;
   firstShort: number;
@@ -36,8 +38,10 @@ export const LEDGER_COLUMNS = [
 ] as const;
 export type LedgerColumn = (typeof LEDGER_COLUMNS)[number]['key'];
 
+const FEW = 3;
+
 /** The plantings that serve a need, those that give most first, and what else does: `6 Swamp milkweed in The swale`. */
-function servedBy(covered: NeedCoverage, input: CoverageInput, siteName: (id: string) => string): string {
+function servedBy(covered: NeedCoverage, input: CoverageInput, siteName: (id: string) => string): string[] {
   const most = new Map<string, number>();
   for (const cell of covered.cells)
     for (const { planting, amount } of cell.contributions) most.set(planting, Math.max(most.get(planting) ?? 0, amount));
@@ -48,7 +52,7 @@ function servedBy(covered: NeedCoverage, input: CoverageInput, siteName: (id: st
       const here = row && input.almanac.plants.get(row.plant);
       return row && here ? [`${row.count} ${here.plant.common} in ${siteName(row.site_id)}`] : [];
     });
-  return [...plants, ...covered.features].join('; ');
+  return [...plants, ...covered.features];
 }
 
 /** The ledger of a garden: every need of every target, in the order of the targets, in words. */
@@ -60,6 +64,7 @@ export function ledgerRows(
   return covered.targets.flatMap(({ target, needs }) => {
     const here = input.almanac.targets.get(target)!;
     return needs.map((row): LedgerRow => {
+      const by = servedBy(row, input, words.site);
       const weakest = row.cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
       return {
         target,
@@ -72,7 +77,8 @@ export function ledgerRows(
         figure: figureWords(here, row, weakest, words.area),
         when: halfMonthsInWords(row.need.halfMonths),
         short: row.verdict === 'closed' ? '' : halfMonthsInWords(row.gaps),
-        by: servedBy(row, input, words.site),
+        by: by.join('; '),
+        mostly: by.length > FEW + 1 ? `${by.slice(0, FEW).join('; ')}; and ${by.length - FEW} more` : by.join('; '),
         ratio: row.ratio,
         firstNeeded: row.need.halfMonths[0]!,
         firstShort: row.gaps[0] ?? Infinity,

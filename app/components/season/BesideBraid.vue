@@ -47,6 +47,12 @@ const lines = computed(() => {
     <p v-if="beside.fault" class="text-gap" role="alert">{{ beside.fault }}</p>
     <p v-else-if="!beside.covered" class="text-quiet" role="status">Remembering …</p>
     <template v-else>
+      <BraidDrawing
+        :targets="beside.covered.targets"
+        :frame="NARROW"
+        :half-month="view.halfMonth"
+        @pick-target="view.explain({ kind: 'target', target: $event })"
+      />
       <p class="text-sm">
         <strong>{{ beside.covered.closed }} of {{ beside.covered.targets.length }}</strong> life cycles close.
         <template v-if="isThen">
@@ -58,12 +64,6 @@ const lines = computed(() => {
           <template v-if="youngerThan">The garden is in here for less long than that: this is how it began.</template>
         </template>
       </p>
-      <BraidDrawing
-        :targets="beside.covered.targets"
-        :frame="NARROW"
-        :half-month="view.halfMonth"
-        @pick-target="view.explain({ kind: 'target', target: $event })"
-      />
       <h3 class="mt-2">{{ isThen ? 'What changed' : 'What would be different' }}</h3>
       <p v-if="lines.length === 0" class="text-sm">Every need is as well served.</p>
       <ul v-else class="text-sm">

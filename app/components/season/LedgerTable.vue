@@ -51,7 +51,7 @@ const explain = (row: LedgerRow) => view.explain({ kind: 'need', target: row.tar
         <thead>
           <tr>
             <th v-for="column in LEDGER_COLUMNS" :key="column.key" scope="col" :aria-sort="orderOf(column.key)">
-              <button class="inline-flex min-h-[26px] items-center gap-1 font-semibold" @click="sortBy(column.key)">
+              <button class="inline-flex min-h-[26px] items-center gap-1 text-left font-semibold" @click="sortBy(column.key)">
                 {{ column.name
                 }}<span aria-hidden="true" class="w-2 text-press">{{ by === column.key ? (downwards ? '↓' : '↑') : '' }}</span>
               </button>
@@ -71,7 +71,7 @@ const explain = (row: LedgerRow) => view.explain({ kind: 'need', target: row.tar
             <td>{{ row.figure }}</td>
             <td>{{ row.when }}</td>
             <td class="text-gap">{{ row.short }}</td>
-            <td class="min-w-40">{{ row.by }}</td>
+            <td class="min-w-40">{{ row.mostly }}</td>
           </tr>
         </tbody>
       </table>

@@ -72,7 +72,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
     <template v-if="ready">
       <YearRibbon class="no-print" />
       <StationLine class="mt-1" />
-      <div class="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div class="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem] print:block">
         <main id="main" class="min-w-0"><NuxtPage /></main>
         <ReasonsPanel />
       </div>

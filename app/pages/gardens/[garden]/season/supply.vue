@@ -10,7 +10,12 @@ import { daysWords } from '~/components/season/calendar-bars';
 const garden = useGardenStore();
 const view = useViewStore();
 const stage = useLocalStorage<'nectar' | 'host'>('outwash-supply-stage', 'nectar');
-const by = useLocalStorage<'form' | 'site' | 'plant'>('outwash-supply-by', 'form');
+const split = useLocalStorage<'form' | 'site' | 'plant'>('outwash-supply-by', 'form');
+/** Leaf has no flower form: it is split by plant then. */
+const by = computed({
+  get: () => (stage.value === 'host' && split.value === 'form' ? 'plant' : split.value),
+  set: (value) => (split.value = value),
+});
 const served = computed(() => garden.served?.targets ?? []);
 const withNeed = computed(() => served.value.filter((row) => row.needs.some((need) => need.need.stage === stage.value)));
 const chosen = ref('');
@@ -30,13 +35,11 @@ const plantingOf = (id: string) => garden.plantings.find((row) => row.id === id)
 const sourceOf = computed(() => (id: string) => {
   const planting = plantingOf(id);
   if (by.value === 'site') return planting.site_id;
-  return by.value === 'plant' || stage.value === 'host'
-    ? planting.plant
-    : garden.almanac!.plants.get(planting.plant)!.plant.flower_form;
+  return by.value === 'plant' ? planting.plant : garden.almanac!.plants.get(planting.plant)!.plant.flower_form;
 });
 const nameOf = computed(() => (of: string) => {
   if (by.value === 'site') return garden.siteName(of);
-  return by.value === 'plant' || stage.value === 'host' ? garden.nameOf(of) : `${of} flowers`;
+  return by.value === 'plant' ? garden.nameOf(of) : `${of} flowers`;
 });
 const year = computed(() => (covered.value ? supplyYear(covered.value, sourceOf.value) : null));
 const broods = computed(() =>
