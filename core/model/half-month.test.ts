@@ -11,6 +11,8 @@ import {
   monthDayOf,
   runsOf,
   shareOfHalfMonth,
+  shareOfYear,
+  stretchesOf,
 } from './half-month';
 
 describe('half-months and days of the year', () => {
@@ -56,5 +58,23 @@ describe('ranges of half-months', () => {
     expect(shareOfHalfMonth(9, 129, 155)).toBe(1);
     expect(shareOfHalfMonth(10, 129, 155)).toBeCloseTo(4 / 15);
     expect(shareOfHalfMonth(0, 360, 370)).toBeCloseTo(5 / 15);
+  });
+});
+
+describe('days drawn over the year', () => {
+  it('every half-month is alike wide', () => {
+    expect(shareOfYear(1)).toBe(0);
+    expect(shareOfYear(182)).toBe(0.5);
+    // 16 July: the fourteenth half-month begins.
+    expect(shareOfYear(197)).toBeCloseTo(13 / 24);
+    expect(shareOfYear(366)).toBe(1);
+  });
+  it('a window over the new year lies in two stretches', () => {
+    expect(stretchesOf({ from: 100, to: 200 })).toEqual([[100, 200]]);
+    expect(stretchesOf({ from: 340, to: 375 })).toEqual([
+      [1, 10],
+      [340, 365],
+    ]);
+    expect(stretchesOf({ from: 1, to: 365 })).toEqual([[1, 365]]);
   });
 });

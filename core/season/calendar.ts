@@ -65,7 +65,7 @@ export function seasonCalendar(input: CoverageInput, covered: Coverage, by: Cale
     if (faulty.has(planting.id) || !stand) return 'gives-nothing';
     if (year === null) return 'grown';
     if (stand.vigour === 0) return 'not-planted';
-    if (!stand.flowers) return 'not-flowering';
+    if (!stand.flowers && stand.here.bloom) return 'not-flowering';
     return planting.planted_year !== null && ageShare(stand.here.plant.kind, year - planting.planted_year) === 1
       ? 'grown'
       : 'young';
@@ -95,7 +95,9 @@ export function seasonCalendar(input: CoverageInput, covered: Coverage, by: Cale
   const put = (of: string, row: BloomRow) => sections.set(of, [...(sections.get(of) ?? []), row]);
   if (by === 'target') {
     for (const { target, needs } of covered.targets) {
-      const serving = new Set(needs.flatMap((need) => need.cells.flatMap((cell) => cell.contributions.map((c) => c.planting))));
+      // Nearly every plant lends some shelter: it is leaf and flowers that a planting is there for.
+      const fed = needs.filter((row) => row.need.stage !== 'shelter');
+      const serving = new Set(fed.flatMap((need) => need.cells.flatMap((cell) => cell.contributions.map((c) => c.planting))));
       for (const row of rows) if (serving.has(row.planting.id)) put(target, row);
     }
     const served = new Set([...sections.values()].flat());

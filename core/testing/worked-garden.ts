@@ -2,7 +2,7 @@ import { FRESH_SITE } from '../yard/fresh';
 import { almanacFor } from '../almanac/almanac';
 import type { CoverageInput } from '../coverage/coverage';
 import { PLANNED, type GardenFields, type Planting, type Site } from '../model/garden';
-import type { Host, Library, Occurrence, Plant, PlantStatus, Target } from '../model/reference';
+import type { Host, Library, Occurrence, Plant, PlantStatus, Propagation, Target } from '../model/reference';
 
 /**
  * A small world for worked examples. In its one region every day has a minimum of 10 °C and a maximum of 20 °C,
@@ -145,6 +145,7 @@ export interface World {
   /** Flight by target id; 1–31 May with one brood where none is given. */
   occurrence?: Record<string, Partial<Occurrence>>;
   status?: PlantStatus[];
+  propagation?: Propagation[];
 }
 
 export function libraryOf(world: World): Library {
@@ -196,12 +197,30 @@ export function libraryOf(world: World): Library {
     status:
       world.status ?? world.plants.map((row) => ({ plant: row.id, place: 'flatland', status: 'native', as_of: 2020, note: '' })),
     cautions: [],
-    propagation: [],
+    propagation: world.propagation ?? [],
     care: [],
     ailments: [],
     clearing: [],
   };
 }
+
+/** Sown in place, so many weeks before the last frost. */
+export const sownInPlace = (plantId: string, weeks = 0): Propagation => ({
+  plant: plantId,
+  method: 'spring-direct',
+  stratify_days: null,
+  light: false,
+  treatment: 'none',
+  germinate_c: null,
+  germinate_days: 10,
+  rate: null,
+  weeks_before_last_frost: weeks,
+  node_count: null,
+  rooting_days: null,
+  divide_every_years: null,
+  months: '',
+  note: '',
+});
 
 export const host = (targetId: string, plantId: string, rank: Host['rank'] = 'primary', light: Host['light'] = 'any'): Host => ({
   target: targetId,

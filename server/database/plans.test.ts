@@ -7,7 +7,7 @@ import { readLibrary } from '../../scripts/reference-files';
 import { openDatabase, type Connection } from './connection';
 import { addPlanting, addSite, createGarden, readGarden, updatePlanting } from './gardens';
 import { step } from './journal';
-import { takeProposal, updateWishes } from './plans';
+import { keepPlan, makeCurrent, removePlan, renamePlan, takeProposal, updateWishes } from './plans';
 
 const { library } = readLibrary();
 let db: Connection;
@@ -44,6 +44,8 @@ describe('taking a proposal', () => {
       ],
     });
     expect(rows()).toEqual(['3 chelone-glabra removed', '5 aster planned']);
+    // What grew and goes is gone from this year on.
+    expect(state().plantings[0]!.lost_year).toBe(new Date().getFullYear());
     expect(state().sites[0]!.features).toEqual(['mud']);
     expect(state().history.undo).toBe('Take the plan');
     step(db, garden, 'undo');
@@ -75,4 +77,59 @@ it('wishes are kept with the plan, and undone', () => {
   expect(() => updateWishes(db, garden, plan.id, plan.revision, FRESH_WISHES)).toThrow(/another window/);
   step(db, garden, 'undo');
   expect(state().plans[0]!.wishes).toBeNull();
+});
+
+describe('plans beside the current one', () => {
+  const of = (name: string) => state().plans.find((row) => row.name === name)!;
+  const plantingsOf = (name: string) =>
+    state()
+      .plantings.filter((row) => row.plan_id === of(name).id)
+      .map((row) => `${row.count} ${row.plant} ${row.state}`);
+
+  it('are a copy without what goes and with what comes; the current plan stays as it is', () => {
+    const alexanders = state().plantings[0]!.id;
+    keepPlan(db, garden, { name: 'Few', out: [alexanders], plants: [{ plant: 'aster', site_id: bed, count: 5 }] });
+    expect(plantingsOf('Few')).toEqual(['3 chelone-glabra in-ground', '5 aster planned']);
+    expect(plantingsOf('Plan')).toEqual(['3 zizia-aurea planned', '3 chelone-glabra in-ground']);
+    expect(state().plans.map((row) => row.current)).toEqual([true, false]);
+    step(db, garden, 'undo');
+    expect(state().plans).toHaveLength(1);
+    expect(rows()).toEqual(['3 zizia-aurea planned', '3 chelone-glabra in-ground']);
+  });
+  it('one of them is gone by, and undo goes back', () => {
+    keepPlan(db, garden, { name: 'Few', out: [], plants: [] });
+    makeCurrent(db, garden, of('Few').id);
+    expect([of('Few').current, of('Plan').current]).toEqual([true, false]);
+    addPlanting(db, garden, fields('aster', 2), 'Aster');
+    expect(plantingsOf('Few')).toHaveLength(3);
+    expect(plantingsOf('Plan')).toHaveLength(2);
+    step(db, garden, 'undo');
+    step(db, garden, 'undo');
+    expect([of('Few').current, of('Plan').current]).toEqual([false, true]);
+    step(db, garden, 'redo');
+    expect(of('Few').current).toBe(true);
+  });
+  it('have names of their own', () => {
+    keepPlan(db, garden, { name: 'Few', out: [], plants: [] });
+    expect(() => keepPlan(db, garden, { name: 'Few', out: [], plants: [] })).toThrow(/a plan “Few” already/);
+    expect(() => renamePlan(db, garden, of('Few').id, 0, 'Plan')).toThrow(/a plan “Plan” already/);
+    renamePlan(db, garden, of('Few').id, 0, 'Fewer');
+    expect(state().plans.map((row) => row.name)).toEqual(['Plan', 'Fewer']);
+  });
+  it('are removed with their plantings, but never the one gone by', () => {
+    keepPlan(db, garden, { name: 'Few', out: [], plants: [] });
+    expect(() => removePlan(db, garden, of('Plan').id)).toThrow(/cannot be removed/);
+    removePlan(db, garden, of('Few').id);
+    expect(state().plans).toHaveLength(1);
+    expect(rows()).toHaveLength(2);
+    step(db, garden, 'undo');
+    expect(plantingsOf('Few')).toHaveLength(2);
+  });
+  it('are refused whole where what goes is not there, or a bed is not', () => {
+    expect(() => keepPlan(db, garden, { name: 'x', out: ['gone'], plants: [] })).toThrow(/changed since/);
+    expect(() => keepPlan(db, garden, { name: 'x', out: [], plants: [{ plant: 'aster', site_id: 'none', count: 1 }] })).toThrow(
+      /no bed/,
+    );
+    expect(state().plans).toHaveLength(1);
+  });
 });

@@ -1,18 +1,8 @@
 <script setup lang="ts">
+import type { Bar } from './calendar-bars';
 import { HALF_MONTHS, shareOfYear, stretchesOf } from '~~/core/model/half-month';
 
 /** A row of the calendar: bars of days over the year, the handle's half-month and the months behind them. */
-export interface Bar {
-  from: number;
-  to: number;
-  /** Height of the bar and where its middle lies, of 20. */
-  height: number;
-  y: number;
-  fill: string;
-  stroke?: string;
-  dash?: string;
-  title: string;
-}
 defineProps<{ bars: Bar[]; halfMonth: number; label: string }>();
 const W = 480;
 const x = (day: number) => shareOfYear(day) * W;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { confluence, frayPath, NARROW, reachPath, rowsOf, WIDE, widthOf, xOf } from './braid-geometry';
-import type { Channel } from '~~/core/season/braid';
+import { confluence, frayPath, labelsOf, NARROW, reachPath, rowsOf, WIDE, widthOf, xOf } from './braid-geometry';
+import type { Channel, Reach, Strand } from '~~/core/season/braid';
 
 const channel = (target: string, closes: boolean): Channel => ({
   target,
@@ -49,5 +49,43 @@ describe.each([
     expect(closed).toBeCloseTo(8);
     expect(thin).toBeLessThan(closed / 2);
     expect(frayPath(frame, { ...reach, verdict: 'thin' }, 50, 8).length).toBeGreaterThan(0);
+  });
+});
+
+describe('words of the gaps', () => {
+  const reach = (first: number, last: number, verdict: Reach['verdict'] = 'open'): Reach => ({ first, last, verdict, cells: [] });
+  const strand = (...reaches: Reach[]): Strand => ({ stage: 'host', need: {} as Strand['need'], reaches });
+  const rowOf = (...strands: Strand[]) => rowsOf([{ ...channel('a', false), strands }], WIDE).rows[0]!;
+  const labels = (row: ReturnType<typeof rowOf>, words: string, offer: string) =>
+    labelsOf(
+      WIDE,
+      row,
+      () => words,
+      () => offer,
+    );
+
+  it('stand under the gap, with what would serve it', () => {
+    const [label] = labels(rowOf(strand(reach(6, 9))), 'no host', 'add 6 nettle to the bed');
+    expect(label).toMatchObject({ text: 'no host', offer: 'add 6 nettle to the bed' });
+    expect(label!.x).toBeCloseTo(xOf(WIDE, 6) + 2);
+  });
+  it('what repeats along a strand is said once', () => {
+    expect(labels(rowOf(strand(reach(6, 7), reach(10, 11))), 'hungry', '')).toHaveLength(1);
+  });
+  it('near the end of the year they begin earlier, so that the offer does not run into the flow', () => {
+    const offer = 'add 6 stiff-leaved aster to the south bank';
+    const [label] = labels(rowOf(strand(reach(20, 21))), 'hungry', offer);
+    expect(label!.offer).toBe(offer);
+    expect(label!.x).toBeLessThan(xOf(WIDE, 20));
+    expect(label!.x + (6 + offer.length) * 5.3).toBeLessThanOrEqual(WIDE.left + WIDE.year);
+  });
+  it('two gaps close to one another: the second makes way along its own gap, or the first is told without an offer', () => {
+    const wide = labels(rowOf(strand(reach(6, 19)), strand(reach(7, 18))), 'no host', 'add 3 false nettle');
+    expect(wide[0]!.offer).not.toBe('');
+    expect(wide[1]!.x).toBeGreaterThan(wide[0]!.x + (7 + 18) * 5.3);
+    expect(wide[1]!.x).toBeLessThan(xOf(WIDE, 19));
+    const tight = labels(rowOf(strand(reach(6, 19)), strand(reach(7, 8))), 'no host', 'add 3 false nettle');
+    expect(tight[0]!.offer).toBe('');
+    expect(tight[1]!.x).toBeGreaterThanOrEqual(tight[0]!.x + 7 * 5.3);
   });
 });

@@ -1,6 +1,18 @@
 import { dayName } from '~~/core/model/half-month';
 import type { BloomRow, FlightRow } from '~~/core/season/calendar';
-import type { Bar } from './YearBar.vue';
+
+/** A bar of a row of the calendar. */
+export interface Bar {
+  from: number;
+  to: number;
+  /** Height of the bar and where its middle lies, of 20. */
+  height: number;
+  y: number;
+  fill: string;
+  stroke?: string;
+  dash?: string;
+  title: string;
+}
 
 type Days = { from: number; to: number };
 export const daysWords = ({ from, to }: Days) => (to - from >= 364 ? 'all year' : `${dayName(from)} to ${dayName(to)}`);

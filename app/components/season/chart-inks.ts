@@ -1,4 +1,4 @@
-import type { Ink } from '~/components/yard/yard-marks';
+import type { Ink } from '../yard/yard-marks';
 
 type Weave = 'plain' | 'slant' | 'dots' | 'bars';
 interface BandInk {
