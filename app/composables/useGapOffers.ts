@@ -2,6 +2,8 @@ import { offersFor } from '~~/core/offers/offers';
 import { timingOffers } from '~~/core/offers/timing';
 import type { Strand } from '~~/core/season/braid';
 
+const MOVING_MS = 700;
+
 /**
  * What would best serve each gap of the garden, in a few words. Found in the page's idle moments, one gap after the
  * other, so that the drawing is there first; forgotten when the garden changes.
@@ -28,7 +30,8 @@ export function useGapOffers() {
       if (best) found.value = new Map(found.value).set(keyOf(target, covered.need), inBraid(best.sentence));
       requestIdleCallback(next);
     };
-    requestIdleCallback(next);
+    // While the braid moves to its new shape, nothing else is done.
+    window.setTimeout(() => requestIdleCallback(next), mine === 1 ? 0 : MOVING_MS);
   }
   watch(() => garden.served, seek, { immediate: true });
   onBeforeUnmount(() => (round = -1));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core';
+import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { SHORT_MONTHS } from '~~/core/model/half-month';
 import { CALENDAR_GROUPS, seasonCalendar, type BloomRow, type CalendarGroup } from '~~/core/season/calendar';
 import { AGE_WORDS, bloomBars, bloomWords, daysWords, flightBars } from '~/components/season/calendar-bars';
@@ -7,6 +7,8 @@ import { AGE_WORDS, bloomBars, bloomWords, daysWords, flightBars } from '~/compo
 /** Who flies, what flowers and what stands in leaf, day by day through the year. */
 const garden = useGardenStore();
 const view = useViewStore();
+/** There is room for the days in words beside the bars. */
+const wide = useMediaQuery('(min-width: 1280px)');
 const by = useLocalStorage<CalendarGroup>('outwash-calendar-by', 'bed');
 const GROUP_WORDS: Record<CalendarGroup, string> = { bed: 'bed', form: 'flower form', target: 'whom it serves' };
 const calendar = computed(() => (garden.input && garden.served ? seasonCalendar(garden.input, garden.served, by.value) : null));
@@ -47,7 +49,7 @@ const takeIcs = () =>
         <colgroup>
           <col class="w-32 sm:w-56" />
           <col />
-          <col class="hidden w-64 xl:table-column" />
+          <col v-if="wide" class="w-64" />
         </colgroup>
         <thead>
           <tr class="text-xs text-quiet">
@@ -61,12 +63,12 @@ const takeIcs = () =>
                 ></span
               >
             </th>
-            <th scope="col" class="hidden pl-3 xl:table-cell">When</th>
+            <th v-if="wide" scope="col" class="pl-3">When</th>
           </tr>
         </thead>
         <tbody v-if="calendar.flights.length">
           <tr>
-            <th scope="rowgroup" colspan="3" class="pt-1 font-serif text-base">On the wing</th>
+            <th scope="rowgroup" :colspan="wide ? 3 : 2" class="pt-1 font-serif text-base">On the wing</th>
           </tr>
           <tr v-for="row in calendar.flights" :key="row.here.target.id" class="border-b border-line">
             <th scope="row" class="truncate font-normal">
@@ -86,14 +88,14 @@ const takeIcs = () =>
                 :label="`${row.here.target.common}: ${daysWords(row.flight)}`"
               />
             </td>
-            <td class="hidden truncate pl-3 text-quiet xl:table-cell">
+            <td v-if="wide" class="truncate pl-3 text-quiet">
               {{ daysWords(row.flight) }}<span v-if="row.own">, by your dates</span>
             </td>
           </tr>
         </tbody>
         <tbody v-for="section in calendar.sections" :key="section.of">
           <tr>
-            <th scope="rowgroup" colspan="3" class="pt-2 font-serif text-base">{{ nameOf(section.of) }}</th>
+            <th scope="rowgroup" :colspan="wide ? 3 : 2" class="pt-2 font-serif text-base">{{ nameOf(section.of) }}</th>
           </tr>
           <tr v-for="row in section.rows" :key="row.planting.id" class="border-b border-line">
             <th scope="row" class="truncate font-normal">
@@ -113,7 +115,7 @@ const takeIcs = () =>
                 :label="`${row.here.plant.common}: ${[bloomWords(row), remarks(row)].filter(Boolean).join('; ')}`"
               />
             </td>
-            <td class="hidden pl-3 text-quiet xl:table-cell">
+            <td v-if="wide" class="pl-3 text-quiet">
               {{ bloomWords(row) }}<template v-if="remarks(row)">; {{ remarks(row) }}</template>
             </td>
           </tr>
