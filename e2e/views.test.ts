@@ -21,6 +21,11 @@ const VIEWS = [
   ['/gardens/kettle-pond-commons/plan/leaf', 'Leaf, brood by brood'],
   ['/gardens/kettle-pond-commons/plan/shopping', 'Shopping list'],
   ['/gardens/kettle-pond-commons/season', 'Season'],
+  ['/gardens/kettle-pond-commons/season/calendar', 'Bloom and flight'],
+  ['/gardens/kettle-pond-commons/season/supply', 'Supply through the year'],
+  ['/gardens/kettle-pond-commons/season/timing', 'Timing'],
+  ['/gardens/fourth-floor-brickyard-row/season/timing', 'Timing'],
+  ['/gardens/kettle-pond-commons/season/dates', 'This garden’s own dates'],
   ['/gardens/juniper-wash/targets', 'Targets'],
   ['/gardens/juniper-wash/season', 'Season'],
   ['/gardens/fourth-floor-brickyard-row/season', 'Season'],
@@ -56,6 +61,10 @@ describe.each([1280, 390])('every view at %i px', (width) => {
 describe('dusk', () => {
   it.each([
     'season',
+    'season/calendar',
+    'season/supply',
+    'season/timing',
+    'season/dates',
     'match',
     'place',
     'place/yard',

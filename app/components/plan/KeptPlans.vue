@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Plan } from '~~/core/model/garden';
+import { LIVE_STATES, type Plan } from '~~/core/model/garden';
 
 /** The plan gone by, and those kept beside it. */
 const garden = useGardenStore();
@@ -8,7 +8,9 @@ const naming = ref('');
 const fault = ref('');
 const others = computed(() => garden.plans.filter((row) => !row.current));
 const plantsOf = (plan: Plan) =>
-  (garden.state?.plantings ?? []).filter((row) => row.plan_id === plan.id).reduce((sum, row) => sum + row.count, 0);
+  (garden.state?.plantings ?? [])
+    .filter((row) => row.plan_id === plan.id && LIVE_STATES.has(row.state))
+    .reduce((sum, row) => sum + row.count, 0);
 
 async function work(run: () => Promise<void>) {
   fault.value = '';

@@ -126,7 +126,13 @@ const options = computed(() => ({
 </script>
 
 <template>
-  <div class="h-72" role="img" :aria-label="label">
-    <Bar :key="JSON.stringify(ink) + halfMonth" :data="data as never" :options="options as never" :plugins="[marks]" />
+  <div class="h-72">
+    <Bar
+      :key="JSON.stringify(ink) + halfMonth"
+      :aria-label="label"
+      :data="data as never"
+      :options="options as never"
+      :plugins="[marks]"
+    />
   </div>
 </template>

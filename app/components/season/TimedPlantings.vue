@@ -71,7 +71,7 @@ const timedDay = (monthDay: string) => dayName(dayOfMonthDay(monthDay));
   <section aria-labelledby="timed">
     <h2 id="timed">Plantings that can be timed</h2>
     <p v-if="rows.length === 0" class="text-sm text-quiet">Nothing planted blooms again after a cut, or is sown each year.</p>
-    <ScrollRegion v-else label="Plantings that can be timed">
+    <ScrollRegion v-else label="Cuts and sowings">
       <table class="tabular text-sm">
         <thead>
           <tr>

@@ -63,7 +63,7 @@ function explain(story: DateStory) {
     </section>
     <section class="mt-4" aria-labelledby="stories">
       <h2 id="stories">How each date comes about</h2>
-      <ScrollRegion v-if="stories.length" label="How each date comes about">
+      <ScrollRegion v-if="stories.length" label="Dates step by step">
         <table class="tabular text-sm">
           <thead>
             <tr>
