@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { dayOfMonthDay, monthDayOf } from '../model/half-month';
 import { bloomParts, plantingFoliage, plantingShares, secondBloom, sownBloom } from './planting-bloom';
 import { sowingOf } from './sowing';
 import { gardenOf, libraryOf, plant, planting, sownInPlace, type World } from '../testing/worked-garden';
@@ -109,5 +111,43 @@ describe('an annual sown on a day', () => {
     expect(
       sowingOf(plant('zinnia', { kind: 'annual', bloom_first: 12 }), [sownInPlace('zinnia')], { ...region!, last_frost: null }),
     ).toBeNull();
+  });
+});
+
+describe('whatever is cut, whenever', () => {
+  const any = fc.record({
+    day: fc.integer({ min: 1, max: 365 }),
+    count: fc.integer({ min: 1, max: 12 }),
+    cut: fc.integer({ min: 1, max: 15 }),
+    first: fc.integer({ min: 4, max: 18 }),
+    length: fc.integer({ min: 0, max: 5 }),
+    rebloom_days: fc.integer({ min: 10, max: 45 }),
+  });
+  it('the parts are the whole, no plant gives more than its full bloom, and none flowers in the cold', () => {
+    fc.assert(
+      fc.property(any, ({ day, count, cut, first, length, rebloom_days }) => {
+        const herb = plant('herb', { rebloom_days, bloom_first: first, bloom_last: Math.min(20, first + length) });
+        const { almanac: one } = gardenOf({ targets: [], hosts: [], plants: [herb] }, []);
+        const row = planting('1', 'herb', count, { cut: { on: monthDayOf(day), count: cut } });
+        const parts = bloomParts(one.plants.get('herb')!, row, frosts);
+        expect(parts.reduce((sum, part) => sum + part.share, 0)).toBeCloseTo(1);
+        for (const { spells } of parts) {
+          for (const { from, to } of spells) expect(to).toBeGreaterThanOrEqual(from);
+          // What flowers again does so after the first bloom is cut, and so many days after the cut.
+          const [before, after] = spells;
+          if (after) {
+            expect(after.from).toBeGreaterThan(before!.to);
+            expect(after.from).toBe(dayOfMonthDay(monthDayOf(day)) + rebloom_days);
+          }
+          for (const spell of spells) if (spell.after === 'cut') expect(spell.to).toBeLessThanOrEqual(298 + 21);
+        }
+        const { amount, present } = plantingShares(one.plants.get('herb')!, row, frosts);
+        amount.forEach((share, h) => {
+          expect(share).toBeLessThanOrEqual(present[h]! + 1e-9);
+          expect(present[h]).toBeLessThanOrEqual(1);
+        });
+      }),
+      { numRuns: 200 },
+    );
   });
 });

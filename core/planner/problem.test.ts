@@ -24,6 +24,23 @@ describe('the problem', () => {
     expect(problem.cells).toEqual([]);
     expect(problem.goals).toEqual([{ target: 'brown', weight: 1, given: 1, cells: [] }]);
   });
+  it('counts what is kept as it is timed: a cut that fills July leaves nothing to ask, a cut of all leaves June to ask', () => {
+    // The brown flies from May to July; the phlox alone is over in June.
+    const world: World = {
+      targets: [target('brown')],
+      plants: [plant('phlox', { rebloom_days: 15, leaf_g: 0 }), plant('daisy', { bloom_last: 13, leaf_g: 0 })],
+      hosts: [],
+      occurrence: { brown: { first: 8, last: 13 } },
+    };
+    const asked = (cut: { on: string; count: number } | null) => {
+      const kept = [planting('p', 'phlox', 4, { locked: true, cut }), planting('d', 'daisy', 4, { locked: true })];
+      return problemOf(ask(world, {}, { plantings: kept })).cells.filter((cell) => cell.amount?.demand === 1.5).length;
+    };
+    // Half-months that ask alike are one cell: both of July, or late June.
+    expect(asked(null)).toBe(1);
+    expect(asked({ on: '06-16', count: 2 })).toBe(0);
+    expect(asked({ on: '06-16', count: 4 })).toBe(1);
+  });
   it('proposes neither what is refused, nor unrecorded, nor unsuitable', () => {
     const world: World = {
       ...ONE,
