@@ -12,7 +12,9 @@ const browser = await openBrowser();
 
 const library = (await app.call('GET', '/api/library')).body.library;
 const here = new Set((await app.call('GET', KETTLE)).body.targets.map((row: { target: string }) => row.target));
-const more = library.occurrence.filter((row: { region: string; target: string }) => row.region === 'northeast-coast' && !here.has(row.target));
+const more = library.occurrence.filter(
+  (row: { region: string; target: string }) => row.region === 'northeast-coast' && !here.has(row.target),
+);
 for (const { target } of more.slice(0, 20 - here.size))
   await app.call('POST', `${KETTLE}/targets`, { target, ambition: 'breeds', priority: 5 });
 
@@ -20,7 +22,10 @@ const page = await (await browser.newContext({ viewport: { width: 1280, height: 
 // The runner of this file names functions by a helper that the page does not have.
 await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
 await page.goto(`${app.url}/gardens/kettle-pond-commons/season`);
-await page.getByText(/of 20 close/).first().waitFor();
+await page
+  .getByText(/of 20 close/)
+  .first()
+  .waitFor();
 await page.waitForTimeout(3000);
 
 /** Frames in the second after a press, and the longest wait for one (ms). */
@@ -53,7 +58,10 @@ const site = (await app.call('GET', KETTLE)).body.garden;
 const { id: _id, revision, ...fields } = site;
 await app.call('PUT', KETTLE, { revision, fields: { ...fields, school_autumn: 'clear' } });
 await page.reload();
-await page.getByText(/of 20 close/).first().waitFor();
+await page
+  .getByText(/of 20 close/)
+  .first()
+  .waitFor();
 await page.waitForTimeout(3000);
 const still = await frames(page, null);
 for (const press of ['Undo', 'Redo', 'Undo', 'Redo']) {

@@ -1,6 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
+import { GardenFile } from '../core/model/garden';
+import { timingOffers } from '../core/offers/timing';
+import { seasonCalendar } from '../core/season/calendar';
 import { almanacFor } from '../core/almanac/almanac';
-import { coverage } from '../core/coverage/coverage';
+import { coverage, type CoverageInput } from '../core/coverage/coverage';
 import { fitMatrix } from '../core/fit/fit';
 import type { FitPlace } from '../core/fit/dimensions';
 import { GARDEN, gardenOf, host, plant, planting, site, target, type World } from '../core/testing/worked-garden';
@@ -87,11 +91,26 @@ bench.add('sun of eight beds through the year, 12 things', () => {
   }));
   sunOfBeds(beds, yard, things, coastPlace);
 });
+const pond = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
+const pondInput: CoverageInput = {
+  almanac: almanacFor(library, pond.garden),
+  garden: pond.garden,
+  sites: pond.sites.map((row) => ({ ...row, revision: 0 })),
+  targets: pond.targets,
+  plantings: pond.plantings.map((row) => ({ ...row, revision: 0 })),
+  year: null,
+};
+const pondServed = coverage(pondInput);
+const hungry = pondServed.targets
+  .flatMap((row) => row.needs.map((need) => ({ target: row.target, need })))
+  .find(({ need }) => need.need.stage === 'nectar' && need.verdict !== 'closed')!;
 bench.add('the library into a new database', () => {
   const db = openDatabase(':memory:', 'server/database/migrations');
   loadLibrary(db, 'reference');
   db.close();
 });
+bench.add('calendar of the pond garden, by whom it serves', () => void seasonCalendar(pondInput, pondServed, 'target'));
+bench.add('timing of a hungry gap, the whole library', () => void timingOffers(pondInput, hungry.target, hungry.need));
 
 await bench.run();
 const timeOf = (name: string) => {
@@ -106,6 +125,7 @@ const LIMITS_MS: Record<string, number> = {
   [bench.tasks[4]!.name]: 50,
   [bench.tasks[8]!.name]: 1500,
   [bench.tasks[10]!.name]: 2000,
+  [bench.tasks.at(-1)!.name]: 100,
 };
 for (const task of bench.tasks) {
   const time = timeOf(task.name);

@@ -55,12 +55,17 @@ await shoot('what-if', `${KETTLE}/plan/what-if`, 'What if', (page) =>
   page.getByRole('button', { name: 'No rain, no hose' }).click(),
 );
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
-await shoot('season-dusk', `${KETTLE}/season`, '7 of 10', (page) => page.getByRole('button', { name: 'Dusk' }).click());
+await shoot('calendar', `${KETTLE}/season/calendar`, 'On the wing', (page) => page.getByRole('button', { name: 'Dusk' }).click());
+await shoot('timing', `${KETTLE}/season/timing`, 'Cut what grows', (page) =>
+  page
+    .getByRole('button', { name: /The braid before and after/ })
+    .first()
+    .click(),
+);
 await shoot('new-garden', '/gardens/new', 'A new garden', (page) =>
   page.getByText('Drawing the map').waitFor({ state: 'detached' }),
 );
 await shoot('library', `${KETTLE}/library`, 'American copper', (page) => page.getByRole('button', { name: 'Plants' }).click());
-await shoot('plate', `${KETTLE}/library`, 'American copper', (page) => page.getByLabel('as a plate').check());
 await shoot('creature', `${KETTLE}/library/targets/danaus-plexippus`, 'How to know it');
 await shoot('plant', '/gardens/juniper-wash/library/plants/aristolochia-watsonii', 'How to raise it');
 await shoot('season-phone', `${KETTLE}/season`, '7 of 10', undefined, 390);

@@ -6,6 +6,7 @@ import { fitMatrix, type Fit } from '~~/core/fit/fit';
 import { gates } from '~~/core/gates/gates';
 import { trapsFor, type Change } from '~~/core/offers/offers';
 import { areaUse } from '~~/core/quantities/quantities';
+import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import { bloomRidge } from '~~/core/bloom/ridge';
 import type { LibraryProblem } from '~~/core/library/parse';
 import type { ReferenceFile } from '~~/core/model/reference';
@@ -191,15 +192,10 @@ export const useGardenStore = defineStore('garden', () => {
       };
       return change('POST', '/plantings', fields, `${count} ${nameOf(plant)} added to ${siteName(site_id)}.`);
     });
-  const savePlanting = (row: Planting, fields: Partial<PlantingFields>) => {
+  const savePlanting = (row: Planting, fields: Partial<PlantingFields>, said = `${nameOf(row.plant)} changed.`) => {
     const { id: plantingId, revision, plan_id: _plan, ...before } = row;
     const save = (at: number) =>
-      change(
-        'PUT',
-        `/plantings/${plantingId}`,
-        { revision: at, fields: { ...before, ...fields } },
-        `${nameOf(row.plant)} changed.`,
-      );
+      change('PUT', `/plantings/${plantingId}`, { revision: at, fields: { ...before, ...fields } }, said);
     return attempt(() => save(revision), save);
   };
   const takeOut = (row: Planting) =>
@@ -230,7 +226,13 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   /** Times a planting: a cut for a second bloom, or the day an annual is sown; null takes the timing away. */
-  const timePlanting = (row: Planting, timing: Partial<Pick<Planting, 'cut' | 'sow_on'>>) => savePlanting(row, timing);
+  const timePlanting = (row: Planting, timing: Partial<Pick<Planting, 'cut' | 'sow_on'>>) => {
+    const days = [
+      timing.cut ? `cut on ${dayName(dayOfMonthDay(timing.cut.on))}` : '',
+      timing.sow_on ? `sown on ${dayName(dayOfMonthDay(timing.sow_on))}` : '',
+    ].filter(Boolean);
+    return savePlanting(row, timing, `${nameOf(row.plant)}: ${days.join(', ') || 'as usual'}.`);
+  };
 
   const seenName = (fields: Pick<SeenFields, 'of' | 'what'>) =>
     `${SEEN_WORDS[fields.what]} of ${fields.what.endsWith('bloom') ? nameOf(fields.of) : commonOf(fields.of)}`;

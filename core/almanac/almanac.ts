@@ -44,7 +44,7 @@ class PlantInGarden implements PlantHere {
     private readonly garden: GardenFields,
     readonly status: StatusHere,
     readonly cautions: Caution[],
-    private readonly ways: readonly Propagation[],
+    private readonly waysOf: (plant: string) => readonly Propagation[],
     private readonly seen: readonly Seen[],
     private readonly year: number | null,
   ) {}
@@ -57,7 +57,7 @@ class PlantInGarden implements PlantHere {
     return this.bloomSteps?.window ?? null;
   }
   get sowing() {
-    if (this.#sowing === undefined) this.#sowing = sowingOf(this.plant, this.ways, this.reference);
+    if (this.#sowing === undefined) this.#sowing = sowingOf(this.plant, this.waysOf(this.plant.id), this.reference);
     return this.#sowing;
   }
   get bloomShares() {
@@ -147,7 +147,9 @@ export function almanacFor(
   const statusRows = groupBy(library.status, (row) => row.plant);
   const cautionRows = groupBy(library.cautions, (row) => row.plant);
   const hostRows = groupBy(library.hosts, (row) => row.target);
-  const ways = groupBy(library.propagation, (row) => row.plant);
+  // Few ask how a plant is sown: the ways are gathered when the first one does.
+  let ways: Map<string, Propagation[]> | null = null;
+  const waysOf = (plant: string) => (ways ??= groupBy(library.propagation, (row) => row.plant)).get(plant) ?? [];
   const seenOf = groupBy(seen, (row) => row.of);
 
   const plants = new Map<string, PlantHere>();
@@ -161,7 +163,7 @@ export function almanacFor(
         garden,
         status,
         cautionRows.get(plant.id) ?? [],
-        ways.get(plant.id) ?? [],
+        waysOf,
         seenOf.get(plant.id) ?? [],
         year,
       ),

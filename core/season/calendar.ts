@@ -1,6 +1,7 @@
 import type { PlantHere, TargetHere } from '../almanac/almanac';
 import { bloomParts, type BloomPart } from '../bloom/planting-bloom';
 import type { DayWindow } from '../bloom/bloom';
+import type { OwnWindow } from '../bloom/own-dates';
 import type { CoverageInput } from '../coverage/coverage';
 import { standsOf } from '../coverage/supply';
 import { ageShare } from '../quantities/quantities';
@@ -49,6 +50,10 @@ export interface SeasonCalendar {
   sections: CalendarSection[];
 }
 
+/** Do the gardener's dates count in it? */
+const isSettled = (own: Pick<OwnWindow, 'first' | 'last'> | undefined) =>
+  (own?.first?.weight ?? 0) > 0 || (own?.last?.weight ?? 0) > 0;
+
 /**
  * The year of a garden day by day: the flight and larval periods of its targets, and the bloom and foliage of its
  * plantings, in sections by bed, by flower form or by the target they serve, those that flower first before the others.
@@ -86,7 +91,7 @@ export function seasonCalendar(input: CoverageInput, covered: Coverage, by: Cale
         foliage: hostOf.length > 0 ? here.foliage : null,
         hostOf,
         age: ageOf(planting),
-        own: Boolean(own?.first || own?.last),
+        own: isSettled(own),
         first: Math.min(Infinity, ...parts.flatMap((part) => part.spells.map((spell) => spell.from))),
       };
     })
@@ -109,7 +114,7 @@ export function seasonCalendar(input: CoverageInput, covered: Coverage, by: Cale
       here,
       flight: here.flight,
       larval: here.larval,
-      own: Boolean(here.flightSteps.own.first || here.flightSteps.own.last),
+      own: isSettled(here.flightSteps.own),
     })),
     sections: [...sections]
       .map(([of, rows]) => ({ of, rows }))

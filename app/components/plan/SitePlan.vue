@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { PLANTING_STATES } from '~~/core/model/vocabulary';
 import { LIVE_STATES, type Planting, type Site } from '~~/core/model/garden';
-import { dayName } from '~~/core/model/half-month';
+import { bloomParts, plantingShares } from '~~/core/bloom/planting-bloom';
+import type { PlantHere } from '~~/core/almanac/almanac';
+import { spellsWords } from '~/components/season/calendar-bars';
 import { groundM2 } from '~~/core/quantities/quantities';
 
 const props = defineProps<{ site: Site }>();
@@ -12,9 +14,14 @@ const rows = computed(() =>
     .filter((row) => row.site_id === props.site.id)
     .map((planting) => ({ planting, here: garden.almanac!.plants.get(planting.plant) }))
     .filter((row) => row.here)
-    .map((row) => ({ ...row, here: row.here! }))
+    .map((row) => {
+      const here = row.here!;
+      const bloom = plantingShares(here, row.planting, garden.almanac!.frosts).amount;
+      return { ...row, here, bloom, words: flowering(here, row.planting) };
+    })
     .sort((a, b) => (a.here.bloom?.from ?? 999) - (b.here.bloom?.from ?? 999)),
 );
+const flowering = (here: PlantHere, planting: Planting) => spellsWords(bloomParts(here, planting, garden.almanac!.frosts));
 const column = computed(() => garden.sites.findIndex((row) => row.id === props.site.id));
 const use = computed(() => garden.areas.get(props.site.id)!);
 const share = computed(() => Math.min(1, use.value.used_m2 / use.value.area_m2));
@@ -41,9 +48,9 @@ function setState(row: Planting, state: Planting['state']) {
     lost_year: gone ? (row.lost_year ?? thisYear) : null,
   });
 }
-function setYear(row: Planting, event: Event) {
+function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Event) {
   const text = (event.target as HTMLInputElement).value;
-  void garden.savePlanting(row, { planted_year: text === '' ? null : Number(text) });
+  void garden.savePlanting(row, { [which]: text === '' ? null : Number(text) });
 }
 </script>
 
@@ -82,11 +89,11 @@ function setYear(row: Planting, event: Event) {
         </thead>
         <tbody>
           <tr
-            v-for="{ planting, here } in rows"
+            v-for="{ planting, here, bloom, words } in rows"
             :key="planting.id"
             :class="[
               LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through',
-              here.bloomShares[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
+              bloom[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
             ]"
           >
             <th scope="row" class="font-normal">
@@ -115,11 +122,7 @@ function setYear(row: Planting, event: Event) {
               {{ view.area(groundM2(here.plant, planting.count, site)) }}
             </td>
             <td>
-              <YearStrip
-                :shares="here.bloomShares"
-                :colour="here.plant.colour_hex"
-                :label="here.bloom ? `${dayName(here.bloom.from)} to ${dayName(here.bloom.to)}` : 'no flowers'"
-              />
+              <YearStrip :shares="bloom" :colour="here.plant.colour_hex" :label="words" />
             </td>
             <td>
               <button @click="view.explain({ kind: 'fit', plant: planting.plant, site: site.id })">
@@ -144,8 +147,19 @@ function setYear(row: Planting, event: Event) {
                 max="2100"
                 :value="planting.planted_year"
                 :aria-label="`Year ${here.plant.common} was planted`"
-                @change="setYear(planting, $event)"
+                @change="setYear(planting, 'planted_year', $event)"
               />
+              <label v-if="!LIVE_STATES.has(planting.state)" class="block text-xs no-underline"
+                >to
+                <input
+                  class="field w-16!"
+                  type="number"
+                  min="1950"
+                  max="2100"
+                  :value="planting.lost_year"
+                  :aria-label="`Year ${here.plant.common} was lost or taken out`"
+                  @change="setYear(planting, 'lost_year', $event)"
+              /></label>
             </td>
             <td class="text-center">
               <input

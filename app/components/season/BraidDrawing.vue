@@ -202,20 +202,32 @@ defineExpose({ svg });
           stroke-width="2.2"
         />
       </g>
-      <text
+      <g
         v-for="label in labels[r]"
         :key="label.text + label.x"
         class="cursor-pointer"
-        :x="label.x"
-        :y="row.height + size.words - 3"
         :font-size="tight ? 10.5 : 11.5"
-        font-weight="600"
-        :fill="label.verdict === 'open' ? 'var(--gap)' : 'var(--thin)'"
         @click="emit('pick', row.channel.target, label.strand)"
       >
-        {{ label.text }}
-        <tspan v-if="label.offer" font-weight="400" fill="var(--press)">&#8194;{{ label.offer }}</tspan>
-      </text>
+        <text
+          :x="label.x"
+          :y="row.height + size.words - 3"
+          font-weight="600"
+          :fill="label.verdict === 'open' ? 'var(--gap)' : 'var(--thin)'"
+        >
+          {{ label.text }}
+          <tspan v-if="label.offer && !label.before" font-weight="400" fill="var(--press)">&#8194;{{ label.offer }}</tspan>
+        </text>
+        <text
+          v-if="label.offer && label.before"
+          :x="label.x - 8"
+          :y="row.height + size.words - 3"
+          text-anchor="end"
+          fill="var(--press)"
+        >
+          {{ label.offer }}
+        </text>
+      </g>
       <path
         v-if="!row.channel.closes"
         :d="`M${frame.left + frame.year + 8},${row.height / 2} h10 m4,0 l12,-6 m-12,6 h13 m-13,0 l12,6`"

@@ -72,12 +72,13 @@ describe('words of the gaps', () => {
   it('what repeats along a strand is said once', () => {
     expect(labels(rowOf(strand(reach(6, 7), reach(10, 11))), 'hungry', '')).toHaveLength(1);
   });
-  it('near the end of the year they begin earlier, so that the offer does not run into the flow', () => {
+  it('near the end of the year the offer stands before them, so that it does not run into the flow', () => {
     const offer = 'add 6 stiff-leaved aster to the south bank';
     const [label] = labels(rowOf(strand(reach(20, 21))), 'hungry', offer);
     expect(label!.offer).toBe(offer);
-    expect(label!.x).toBeLessThan(xOf(WIDE, 20));
-    expect(label!.x + (6 + offer.length) * 5.3).toBeLessThanOrEqual(WIDE.left + WIDE.year);
+    expect(label!.before).toBe(true);
+    expect(label!.x).toBeCloseTo(xOf(WIDE, 20) + 2);
+    expect(label!.x - offer.length * 5.3).toBeGreaterThan(WIDE.left);
   });
   it('two gaps close to one another: the second makes way along its own gap, or the first is told without an offer', () => {
     const wide = labels(rowOf(strand(reach(6, 19)), strand(reach(7, 18))), 'no host', 'add 3 false nettle');

@@ -27,6 +27,7 @@ export interface Size {
 }
 /** Few channels get air; many are drawn closer. */
 export function sizeFor(channels: number): Size {
+  if (channels <= 5) return { strand: 11, gap: 6, pad: 10, words: 14 };
   return channels <= 12 ? { strand: 8, gap: 4, pad: 7, words: 13 } : { strand: 4.6, gap: 1.9, pad: 3.5, words: 11.5 };
 }
 
@@ -101,6 +102,8 @@ export interface GapLabel {
   x: number;
   text: string;
   offer: string;
+  /** The offer stands before the words, which lie too near the year's end for it to follow them. */
+  before: boolean;
   verdict: Reach['verdict'];
   strand: Strand;
   /** Right end of the gap it names. */
@@ -111,7 +114,8 @@ const LETTER = 5.3;
 
 /**
  * The labels of a row: the first gap of each state of a strand is named; repeats would only be noise. Words that would
- * run into each other move right along the line; an offer is told only where it ends before the next words.
+ * run into each other move right along the line; an offer follows its words where it ends before the next ones, and
+ * stands before the last ones where it would run beyond the year.
  */
 export function labelsOf(
   frame: Frame,
@@ -129,7 +133,7 @@ export function labelsOf(
       const offer = seen.size === 0 ? offerOf(strand) : '';
       seen.add(text);
       const ends = xOf(frame, reach.last + 1);
-      named.push({ x: xOf(frame, reach.first) + 2, text, offer, verdict: reach.verdict, strand, ends });
+      named.push({ x: xOf(frame, reach.first) + 2, text, offer, before: false, verdict: reach.verdict, strand, ends });
     }
   }
   named.sort((a, b) => a.x - b.x);
@@ -140,11 +144,12 @@ export function labelsOf(
     const begins = Math.max(label.x, free);
     const next = named[i + 1];
     const whole = wide(label.text) + wide(label.offer) + 14;
-    // The next words may make way along their own gap; near the year's end the last ones may begin before theirs.
+    // The next words may make way along their own gap; near the year's end an offer may stand before the last ones.
     const room = next ? Math.max(next.x, next.ends - wide(next.text)) : end;
     const over = label.offer ? begins + whole - room : 0;
-    label.x = over > 0 && !next && begins - over >= free ? begins - over : begins;
-    if (label.x + whole > room + 1e-9) label.offer = '';
+    label.x = begins;
+    label.before = over > 0 && !next && begins - wide(label.offer) - 8 >= free;
+    if (over > 0 && !label.before) label.offer = '';
     free = label.x + wide(label.text) + (label.offer ? wide(label.offer) + 14 : 0) + 10;
   });
   return named;

@@ -1,4 +1,5 @@
 import { dayName } from '~~/core/model/half-month';
+import type { BloomPart } from '~~/core/bloom/planting-bloom';
 import type { BloomRow, FlightRow } from '~~/core/season/calendar';
 
 /** A bar of a row of the calendar. */
@@ -64,7 +65,10 @@ export function bloomBars({ here, parts, foliage, age }: BloomRow): Bar[] {
 }
 
 /** When a planting flowers, in words. */
-export function bloomWords({ parts }: BloomRow): string {
+export const bloomWords = ({ parts }: BloomRow) => spellsWords(parts);
+
+/** The spells of a planting's parts in words: `1 May to 15 June, again 1 July to 31 July`. */
+export function spellsWords(parts: readonly BloomPart[]): string {
   const spells = [
     ...new Set(
       parts.flatMap((part) => part.spells).map((spell) => `${spell.after === 'cut' ? 'again ' : ''}${daysWords(spell)}`),
