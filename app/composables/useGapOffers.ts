@@ -17,7 +17,9 @@ export function useGapOffers() {
   function seek() {
     const mine = ++round;
     const input = garden.input;
-    const gaps = (garden.served?.targets ?? []).flatMap((row) =>
+    // A year that is over, or not yet grown, is looked at and not planted.
+    const shown = garden.year === null ? (garden.served?.targets ?? []) : [];
+    const gaps = shown.flatMap((row) =>
       row.needs.filter((need) => need.verdict !== 'closed').map((covered) => ({ target: row.target, covered })),
     );
     found.value = new Map();

@@ -35,6 +35,15 @@ describe('a second bloom', () => {
   it('does not come of a plant that does not bloom again', () => {
     expect(secondBloom(plant('tulip'), BLOOM, 167, frosts)).toBeNull();
   });
+  it('comes of a cut in January to one that flowers over the new year, where no frost ends it', () => {
+    const sage = plant('sage', { rebloom_days: 20 });
+    const winter = { from: 320, to: 400 };
+    const none = { last_frost: null, first_frost: null };
+    // 20 January is day 385 of that season: it flowers again from day 405, 9 February, for 41 days.
+    expect(secondBloom(sage, winter, 20, none)).toEqual({ from: 40, to: 80, fullness: 0.6, after: 'cut' });
+    expect(secondBloom(sage, winter, 325, none)).toBeNull();
+    expect(secondBloom(sage, winter, 60, none)).toBeNull();
+  });
   it('ends three weeks after the frost, and does not come with less than ten mild days', () => {
     const aster = plant('aster', { rebloom_days: 30 });
     const late = { from: 240, to: 280 };

@@ -33,25 +33,33 @@ export function sownBloom({ plant, bloom, sowing }: Blooming, sow_on: string | n
   return to >= from ? { from, to } : null;
 }
 
-/** Last day on which a plant’s flowers stand the cold here; 365 where no frost is usual. */
+/** Last day on which a plant’s flowers stand the cold here; without end where no frost is usual. */
 function lastMild(plant: PlantHere['plant'], frosts: Frosts): number {
-  if (!frosts.first_frost) return 365;
+  if (!frosts.first_frost) return Infinity;
   const frost = dayOfMonthDay(frosts.first_frost);
   return plant.kind === 'annual' ? frost - 1 : isWoody(plant) ? frost : frost + SETTINGS.climate.hardyBloomAfterFrost;
 }
 
+/** A day of the year on the scale of a bloom that may run over the new year. */
+const dayWithin = (bloom: DayWindow, day: number) =>
+  day < bloom.from && day + 365 <= bloom.to + SETTINGS.cut.afterLast_d ? day + 365 : day;
+
 /**
  * The second bloom that a cut on a day of the year brings: after the days the plant takes (rebloom_days), half as long as
  * the first and thinner, within the mild days. Null where the plant does not bloom again, where it is cut before it has
- * flowered for two weeks or a week after it has done (SETTINGS.cut), or where too few mild days are left.
+ * flowered for two weeks or more than a week after it has done (SETTINGS.cut), or where too few mild days are left.
  */
 export function secondBloom(plant: PlantHere['plant'], bloom: DayWindow, cut: number, frosts: Frosts): Spell | null {
   const { afterFirst_d, afterLast_d, length, fullness, least_d } = SETTINGS.cut;
-  if (plant.rebloom_days === null || cut < bloom.from + afterFirst_d || cut > bloom.to + afterLast_d) return null;
-  const from = cut + plant.rebloom_days;
+  const day = dayWithin(bloom, cut);
+  if (plant.rebloom_days === null || day < bloom.from + afterFirst_d || day > bloom.to + afterLast_d) return null;
+  const from = day + plant.rebloom_days;
   const usual = from + Math.round((bloom.to - bloom.from + 1) * length) - 1;
   const to = Math.min(lastMild(plant, frosts), plant.blooms_to_frost ? Math.max(usual, bloom.to) : usual);
-  return to - from + 1 >= least_d ? { from, to, fullness, after: 'cut' } : null;
+  if (to - from + 1 < least_d) return null;
+  // A window begins within the year.
+  const turn = from > 365 ? 365 : 0;
+  return { from: from - turn, to: to - turn, fullness, after: 'cut' };
 }
 
 /** When a planting flowers: its plants as usual or as they were sown, and those that are cut, cut short and again. */
@@ -64,7 +72,7 @@ export function bloomParts(here: Blooming, planting: Timed, frosts: Frosts): Blo
   const second = secondBloom(here.plant, window, day, frosts);
   if (!second) return [{ share: 1, spells: [whole] }];
   const share = Math.min(1, planting.cut.count / planting.count);
-  const first = { ...whole, to: Math.min(whole.to, day - 1) };
+  const first = { ...whole, to: Math.min(whole.to, dayWithin(window, day) - 1) };
   return [
     ...(share < 1 ? [{ share: 1 - share, spells: [whole] }] : []),
     { share, spells: first.to >= first.from ? [first, second] : [second] },

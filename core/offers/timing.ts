@@ -71,7 +71,13 @@ export const breaks = (cost: Cost) => cost.after.verdict !== cost.before.verdict
 function cutDays(plant: PlantHere['plant'], window: { from: number; to: number }, gaps: readonly number[]): number[] {
   const earliest = window.from + SETTINGS.cut.afterFirst_d;
   const latest = window.to + SETTINGS.cut.afterLast_d;
-  const days = runsOf(gaps).flatMap(([first]) => [0, 7, 14].map((days) => firstDay(first) - plant.rebloom_days! - days));
+  const days = runsOf(gaps).flatMap(([first]) =>
+    [0, 7, 14].flatMap((days) => {
+      const day = firstDay(first) - plant.rebloom_days! - days;
+      // A bloom over the new year is cut on a day of the next.
+      return window.to > 365 ? [day, day + 365] : [day];
+    }),
+  );
   return [...new Set(days.map((day) => Math.min(latest, Math.max(earliest, day))))];
 }
 

@@ -22,7 +22,7 @@ const answer = computed(() =>
 );
 /** Cuts and sowings: they need no new bed. Sisters stand among the other offers. */
 const timed = computed(() =>
-  covered.value && garden.input
+  covered.value && garden.input && garden.year === null
     ? timingOffers(garden.input, props.target, covered.value, view.area)
         .filter((offer) => offer.way !== 'sister' && offer.closes)
         .slice(0, 2)

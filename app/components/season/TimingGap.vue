@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { timingOffers, type TimingOffer } from '~~/core/offers/timing';
 import { gapSentence } from '~~/core/offers/words';
-import type { NeedCoverage } from '~~/core/coverage/types';
+import type { CoverageInput } from '~~/core/coverage/coverage';
+import type { Coverage, NeedCoverage } from '~~/core/coverage/types';
 
 /** One hungry gap, and what timing can do for it. */
-const props = defineProps<{ target: string; covered: NeedCoverage }>();
+const props = defineProps<{ target: string; covered: NeedCoverage; input: CoverageInput; served: Coverage }>();
 const garden = useGardenStore();
 const view = useViewStore();
 const here = computed(() => garden.almanac!.targets.get(props.target)!);
-const offers = computed(() => (garden.input ? timingOffers(garden.input, props.target, props.covered, view.area) : []));
+const offers = computed(() => timingOffers(props.input, props.target, props.covered, view.area));
 const WAYS: Record<TimingOffer['way'], string> = {
   cut: 'Cut what grows, for a second bloom',
   sow: 'Sow an annual',
@@ -35,7 +36,7 @@ const byWay = computed(() =>
       <template v-if="row.offers.length">
         <h3 class="mt-3">{{ WAYS[row.way] }}</h3>
         <ul>
-          <TimingOfferRow v-for="offer in row.offers" :key="offer.sentence" :offer="offer" :target="target" />
+          <TimingOfferRow v-for="offer in row.offers" :key="offer.sentence" :offer="offer" :target="target" :served="served" />
         </ul>
       </template>
     </template>

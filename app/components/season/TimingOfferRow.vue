@@ -2,10 +2,10 @@
 import type { TimingOffer } from '~~/core/offers/timing';
 import { costSentences } from '~~/core/offers/timing-words';
 import { offerEffect } from '~~/core/offers/words';
-import type { TargetCoverage } from '~~/core/coverage/types';
+import type { Coverage, TargetCoverage } from '~~/core/coverage/types';
 
 /** What a cut, a sowing or a sister would do, what it takes away, and the braid before and after. */
-const props = defineProps<{ offer: TimingOffer; target: string }>();
+const props = defineProps<{ offer: TimingOffer; target: string; served: Coverage }>();
 const garden = useGardenStore();
 const view = useViewStore();
 const busy = ref(false);
@@ -14,7 +14,7 @@ const costs = computed(() => costSentences(props.offer.costs, (target) => garden
 /** Those whose strands differ: the one it is for, and whoever gains or pays. */
 const touched = computed(() => {
   const say = (row: TargetCoverage) => row.needs.map((need) => need.cells.map((cell) => cell.verdict).join()).join('|');
-  const before = new Map((garden.served?.targets ?? []).map((row) => [row.target, row]));
+  const before = new Map(props.served.targets.map((row) => [row.target, row]));
   return props.offer.covered.targets
     .filter((row) => row.target === props.target || say(row) !== say(before.get(row.target) ?? row))
     .flatMap((after) => (before.has(after.target) ? [{ before: before.get(after.target)!, after }] : []));
