@@ -12,7 +12,7 @@ import {
 } from 'chart.js';
 import { Bar } from 'vue-chartjs';
 import { useMediaQuery } from '@vueuse/core';
-import { halfMonthName, HALF_MONTHS, SHORT_MONTHS } from '~~/core/model/half-month';
+import { halfMonthName, HALF_MONTHS, shareOfYear, SHORT_MONTHS, stretchesOf, wrapDay } from '~~/core/model/half-month';
 import type { SupplyYear } from '~~/core/season/supply-year';
 import { bandInk, patternOf } from './chart-inks';
 
@@ -24,10 +24,14 @@ const props = defineProps<{
   halfMonth: number;
   nameOf: (of: string) => string;
   label: string;
+  /** Stretches of days named above the bars: the broods. */
+  spans?: { from: number; to: number; name: string }[];
 }>();
 const emit = defineEmits<{ pick: [halfMonth: number] }>();
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, LineController, LineElement, PointElement, Tooltip);
 Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
+/** Height kept for the named spans, three lines of them. */
+const SPANS_PX = 54;
 const ink = useInk();
 const still = useMediaQuery('(prefers-reduced-motion: reduce)');
 
@@ -61,7 +65,7 @@ const data = computed(() => ({
   ],
 }));
 
-/** Behind the bars: the handle's half-month, and red where the need is not met, hatched where it is open. */
+/** Behind the bars the handle's half-month, and where the need is not met, ochre or red; above them the named spans. */
 const marks = computed(() => ({
   id: 'marks',
   beforeDatasetsDraw(chart: Chart) {
@@ -84,6 +88,19 @@ const marks = computed(() => ({
         ctx.globalAlpha = 1;
       }
     });
+    ctx.fillStyle = ctx.strokeStyle = ink.value.host;
+    ctx.lineWidth = 3;
+    ctx.font = `11px ${Chart.defaults.font.family}`;
+    (props.spans ?? []).forEach((span, i) => {
+      const y = chartArea.top - SPANS_PX + 16 + (i % 3) * 16;
+      ctx.fillText(span.name, chartArea.left + shareOfYear(wrapDay(span.from)) * chartArea.width, y - 4);
+      for (const [from, to] of stretchesOf(span)) {
+        ctx.beginPath();
+        ctx.moveTo(chartArea.left + shareOfYear(from) * chartArea.width, y);
+        ctx.lineTo(chartArea.left + shareOfYear(to + 1) * chartArea.width, y);
+        ctx.stroke();
+      }
+    });
     ctx.restore();
   },
 }));
@@ -97,6 +114,7 @@ const options = computed(() => ({
   responsive: true,
   maintainAspectRatio: false,
   animation: still.value ? (false as const) : { duration: 400 },
+  layout: { padding: { top: props.spans?.length ? SPANS_PX : 0 } },
   interaction: { mode: 'index' as const, intersect: false },
   onClick: (_event: unknown, elements: { index: number }[]) => elements[0] && emit('pick', elements[0].index),
   scales: {

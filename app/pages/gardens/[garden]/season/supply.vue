@@ -47,6 +47,7 @@ const broods = computed(() =>
     ? leafBudget(garden.input, garden.served).filter((row) => row.target === target.value)
     : [],
 );
+const broodName = (brood: number) => (brood === 0 ? 'Spring larvae' : `Brood ${brood}`);
 const unit = computed(() => (stage.value === 'host' ? 'caterpillars' : 'units of nectar'));
 const short = computed(() => covered.value?.gaps ?? []);
 const label = computed(() =>
@@ -105,6 +106,7 @@ const amount = (x: number) => x.toFixed(x < 10 ? 1 : 0);
         </p>
         <SupplyChart
           :of="stage"
+          :spans="broods.map((row) => ({ ...row.period, name: broodName(row.brood) }))"
           class="mt-2"
           :year="year"
           :unit="unit"
@@ -118,7 +120,7 @@ const amount = (x: number) => x.toFixed(x < 10 ? 1 : 0);
           <h2 class="mt-4">Brood by brood</h2>
           <ul class="text-sm">
             <li v-for="row in broods" :key="row.brood">
-              {{ row.brood === 0 ? 'Spring larvae' : `Brood ${row.brood}` }}, {{ daysWords(row.period) }}: leaf for
+              {{ broodName(row.brood) }}, {{ daysWords(row.period) }}: leaf for
               <strong :class="row.feeds + 1e-9 < row.wanted ? 'text-gap' : ''">{{ Math.floor(row.feeds + 1e-9) }}</strong> of
               {{ row.wanted }} caterpillars, likely {{ Math.floor(row.low) }} to {{ Math.floor(row.high) }}.
             </li>
