@@ -27,7 +27,7 @@ export function useGapOffers() {
       const gap = gaps.shift();
       if (!gap || mine !== round || !input) return;
       const { target, covered } = gap;
-      const cut = timingOffers(input, target, covered).find((offer) => offer.way === 'cut' && offer.closes);
+      const cut = timingOffers(input, target, covered, undefined, ['cut']).find((offer) => offer.closes);
       const best = cut ?? offersFor(input, target, covered).offers.find((offer) => offer.closes);
       if (best) found.value = new Map(found.value).set(keyOf(target, covered.need), inBraid(best.sentence));
       requestIdleCallback(next);

@@ -2,24 +2,16 @@ import { almanacFor } from '~~/core/almanac/almanac';
 import { coverage } from '~~/core/coverage/coverage';
 import { differenceOf } from '~~/core/coverage/difference';
 import type { Coverage } from '~~/core/coverage/types';
-import type { Garden, GardenTarget, Plan, Planting, Site } from '~~/core/model/garden';
+import type { GardenThen } from '~~/core/model/garden';
 import { SPIRITS, type Spirit } from '~~/core/planner/alternatives';
-
-/** The garden as the server remembers it of a moment. */
-interface GardenThen {
-  garden: Garden;
-  sites: Site[];
-  targets: GardenTarget[];
-  plans: Plan[];
-  plantings: Planting[];
-  changes: string[];
-  begun: string;
-}
 
 const DAYS = { day: 1, week: 7, month: 30, year: 365 } as const;
 export type Then = keyof typeof DAYS | 'last-change';
 /** What the braid can be put beside: an earlier state, a plan that is kept, or one that was proposed and is not. */
 export type Beside = { kind: 'then'; then: Then } | { kind: 'plan'; id: string } | { kind: 'proposed'; which: 'best' | Spirit };
+
+/** A moment so long ago. */
+export const momentOf = (then: keyof typeof DAYS) => new Date(Date.now() - DAYS[then] * 86_400_000);
 
 export const THEN_WORDS: Record<Then, string> = {
   'last-change': 'before the last change',
@@ -35,13 +27,11 @@ export const useBesideStore = defineStore('beside', () => {
   const planner = usePlannerStore();
   const choice = ref<Beside | null>(null);
   const then = shallowRef<GardenThen | null>(null);
-  const fetching = ref(false);
   const fault = ref('');
 
   async function remember(moment: Then) {
-    fetching.value = true;
     fault.value = '';
-    const at = moment === 'last-change' ? moment : new Date(Date.now() - DAYS[moment] * 86_400_000).toISOString();
+    const at = moment === 'last-change' ? moment : momentOf(moment).toISOString();
     const of = garden.id;
     try {
       const answer = await callApi<GardenThen>('GET', `/api/gardens/${garden.id}/as-of/${at}`);
@@ -49,8 +39,6 @@ export const useBesideStore = defineStore('beside', () => {
     } catch (error) {
       if (!isApiFault(error)) throw error;
       fault.value = error.message;
-    } finally {
-      fetching.value = false;
     }
   }
   function put(next: Beside | null) {
@@ -105,5 +93,5 @@ export const useBesideStore = defineStore('beside', () => {
       ? differenceOf(covered.value, garden.served)
       : differenceOf(garden.served, covered.value);
   });
-  return { choice, put, then, fetching, fault, others, proposed, covered, difference };
+  return { choice, put, then, fault, others, proposed, covered, difference };
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { bloomWindow, foliageWindow, windowShares } from './bloom';
+import { foliageWindow, windowShares } from './bloom';
 import { bloomRidge } from './ridge';
-import { gardenOf, plant, planting } from '../testing/worked-garden';
+import { bloomWindow, gardenOf, plant, planting } from '../testing/worked-garden';
 
 const reference = { lat: 40, lon: -75, elevation_m: 0 };
 const frosts = { last_frost: '04-20', first_frost: '10-25' };

@@ -75,9 +75,6 @@ export function bloomSteps(
   };
 }
 
-/** When a plant flowers in this garden (see bloomSteps); null where it does not, or its season here is too short. */
-export const bloomWindow = (...of: Parameters<typeof bloomSteps>): DayWindow | null => bloomSteps(...of)?.window ?? null;
-
 /** When a plant stands in leaf here, moved as its bloom is; evergreens (half-months 0–23) all year. */
 export function foliageWindow(plant: Plant, reference: Position, here: Position): DayWindow {
   if ((plant.foliage_last - plant.foliage_first + HALF_MONTHS) % HALF_MONTHS === HALF_MONTHS - 1) return { from: 1, to: 365 };

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { bloomWindow } from './bloom';
 import { ownBloom, ownFlight, recordedDays, settle } from './own-dates';
 import type { Seen, SeenKind } from '../model/seen';
-import { plant } from '../testing/worked-garden';
+import { bloomWindow, plant } from '../testing/worked-garden';
 
 let n = 0;
 const seen = (what: SeenKind, on_day: string, of = 'phlox'): Seen => ({ of, what, on_day, note: '', id: `s${n++}`, revision: 0 });

@@ -29,8 +29,9 @@ export function recordedDays(seen: readonly Seen[], of: string, what: SeenKind, 
   const byYear = new Map<number, number>();
   for (const row of seen) {
     if (row.of !== of || row.what !== what) continue;
-    const turns = Math.round((dayOfMonthDay(noLeapDay(row.on_day)) - reckoned) / 365);
-    const day = dayOfMonthDay(noLeapDay(row.on_day)) - 365 * turns;
+    const dayOfYear = dayOfMonthDay(noLeapDay(row.on_day));
+    const turns = Math.round((dayOfYear - reckoned) / 365);
+    const day = dayOfYear - 365 * turns;
     const year = Number(row.on_day.slice(0, 4)) + turns;
     const before = byYear.get(year);
     byYear.set(year, before === undefined ? day : what.startsWith('first') ? Math.min(before, day) : Math.max(before, day));
@@ -41,18 +42,29 @@ export function recordedDays(seen: readonly Seen[], of: string, what: SeenKind, 
 /** `MM-DD` of an ISO date; 29 February counts as the 28th, since the year here has no leap day. */
 const noLeapDay = (iso: string) => (iso.endsWith('02-29') ? '02-28' : iso.slice(5));
 
+/** How far the records of a bloom move its day, by how many years there are. */
+function bloomWeight(years: number): number {
+  const { weight } = SETTINGS.records;
+  return weight[Math.min(years, weight.length - 1)]!;
+}
+
 /**
  * A day settled by records: in a year of its own, the day recorded then; else the median of the years moves the
- * reckoned day, the further the more years there are (SETTINGS.records.weight). Null where nothing is recorded.
+ * reckoned day as far as `weigh` gives it weight (0–1), by the number of years and their median. Null where nothing is
+ * recorded.
  */
-export function settle(reckoned: number, years: Settled['years'], year: number | null): Settled | null {
+export function settle(
+  reckoned: number,
+  years: Settled['years'],
+  year: number | null,
+  weigh: (years: number, middle: number) => number = bloomWeight,
+): Settled | null {
   if (years.length === 0) return null;
   const that = years.find((row) => row.year === year);
   if (that) return { day: that.day, reckoned, years, weight: 1 };
-  const { weight } = SETTINGS.records;
-  const share = weight[Math.min(years.length, weight.length - 1)]!;
   const middle = median(years.map((row) => row.day));
-  return { day: Math.round(reckoned + share * (middle - reckoned)), reckoned, years, weight: share };
+  const weight = weigh(years.length, middle);
+  return { day: Math.round(reckoned + weight * (middle - reckoned)), reckoned, years, weight };
 }
 
 export interface OwnWindow {
@@ -81,15 +93,10 @@ export function ownBloom(window: DayWindow, seen: readonly Seen[], of: string, y
  * shortens it only from SETTINGS.records.shortenFrom years on, and in a year of its own.
  */
 export function ownFlight(window: DayWindow, seen: readonly Seen[], of: string, year: number | null): OwnWindow {
-  const end = (what: SeenKind, reckoned: number, sign: 1 | -1): Settled | null => {
-    const years = recordedDays(seen, of, what, reckoned);
-    if (years.length === 0) return null;
-    const that = years.find((row) => row.year === year);
-    if (that) return { day: that.day, reckoned, years, weight: 1 };
-    const day = Math.round(median(years.map((row) => row.day)));
-    const counts = sign * (day - reckoned) > 0 || years.length >= SETTINGS.records.shortenFrom;
-    return { day: counts ? day : reckoned, reckoned, years, weight: counts ? 1 : 0 };
-  };
+  const end = (what: SeenKind, reckoned: number, outwards: 1 | -1) =>
+    settle(reckoned, recordedDays(seen, of, what, reckoned), year, (years, middle) =>
+      outwards * (Math.round(middle) - reckoned) > 0 || years >= SETTINGS.records.shortenFrom ? 1 : 0,
+    );
   const first = end('first-flight', window.from, -1);
   const last = end('last-flight', window.to, 1);
   return { first, last, window: windowOf(first?.day ?? window.from, last?.day ?? window.to) };

@@ -23,7 +23,7 @@ export interface BloomPart {
 type Timed = Pick<Planting, 'count' | 'sow_on' | 'cut'>;
 type Blooming = Pick<PlantHere, 'plant' | 'bloom' | 'sowing'>;
 
-/** When an annual sown on its own day flowers: so many days later, as long as usual, within the frosts; else as usual. */
+/** When a plant flowers: an annual sown on its own day so many days later, as long as usual, within the frosts; else as usual. */
 export function sownBloom({ plant, bloom, sowing }: Blooming, sow_on: string | null, frosts: Frosts): DayWindow | null {
   if (!sow_on || !sowing || !bloom) return bloom;
   const season = frostFree(frosts);
@@ -64,7 +64,7 @@ export function secondBloom(plant: PlantHere['plant'], bloom: DayWindow, cut: nu
 
 /** When a planting flowers: its plants as usual or as they were sown, and those that are cut, cut short and again. */
 export function bloomParts(here: Blooming, planting: Timed, frosts: Frosts): BloomPart[] {
-  const window = here.plant.kind === 'annual' ? sownBloom(here, planting.sow_on, frosts) : here.bloom;
+  const window = sownBloom(here, planting.sow_on, frosts);
   if (!window) return [];
   const whole: Spell = { ...window, fullness: 1, after: 'winter' };
   if (!planting.cut) return [{ share: 1, spells: [whole] }];
@@ -113,7 +113,7 @@ export function plantingFoliage(here: PlantHere, planting: Timed): number[] {
     const lost = (1 - SETTINGS.cut.leafLeft) * Math.min(1, cut.count / planting.count);
     shares = shares.map((share, h) => share * (1 - lost * shareOfHalfMonth(h, day, day + here.plant.rebloom_days! - 1)));
   }
-  if (sow_on && here.sowing && here.plant.kind === 'annual') {
+  if (sow_on && here.sowing) {
     const leaf = dayOfMonthDay(sow_on) + SETTINGS.sowing.toLeaf_d;
     if (leaf > 1) shares = shares.map((share, h) => Math.min(share, shareOfHalfMonth(h, leaf, 365)));
   }

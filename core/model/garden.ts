@@ -260,6 +260,14 @@ export interface GardenState {
   history: { undo: string | null; redo: string | null };
 }
 
+/** A garden as it stood at a moment of the past. */
+export interface GardenThen extends Pick<GardenState, 'garden' | 'sites' | 'targets' | 'plans' | 'plantings'> {
+  /** Changes made since then, and their labels, the last one first. */
+  changes: string[];
+  /** When the garden was begun here; before that nothing is known of it. */
+  begun: string;
+}
+
 /** A garden as the list of gardens shows it. */
 export interface GardenSummary {
   id: string;

@@ -249,7 +249,7 @@ export function placeFinder(
 }
 
 /** How much a candidate promises: the gaps it reaches, nativeness, fit, rank, and little ground. */
-export function promiseOf(target: TargetHere, covered: NeedCoverage, c: Candidate): number {
+function promiseOf(target: TargetHere, covered: NeedCoverage, c: Candidate): number {
   const host = target.hosts.get(c.here.plant.id);
   return (
     10 * reach(target, covered, c.here, c.site) +
@@ -258,6 +258,25 @@ export function promiseOf(target: TargetHere, covered: NeedCoverage, c: Candidat
     (covered.need.stage === 'host' && host?.rank === 'primary' ? 6 : 0) -
     Math.min(10, c.area)
   );
+}
+
+/** The candidates that promise most, each plant on its best site only, so that the offers differ. */
+export function mostPromising<C extends Candidate>(
+  target: TargetHere,
+  covered: NeedCoverage,
+  candidates: readonly C[],
+  most: number,
+): C[] {
+  const ranked = candidates
+    .map((candidate) => ({ candidate, promise: promiseOf(target, covered, candidate) }))
+    .sort((a, b) => b.promise - a.promise);
+  const seen = new Set<string>();
+  return ranked
+    .flatMap(({ candidate }) => {
+      const { id } = candidate.here.plant;
+      return seen.has(id) ? [] : (seen.add(id), [candidate]);
+    })
+    .slice(0, most);
 }
 
 /** A change tried on the garden: what it does for a need, with all it does; null where it does not help. */
@@ -315,11 +334,7 @@ export function offersFor(
     if (places.miss && places.candidates.length === 0) misses.push(places.miss);
   }
 
-  const promise = new Map(candidates.map((c) => [c, promiseOf(target, covered, c)]));
-  candidates.sort((a, b) => promise.get(b)! - promise.get(a)!);
-  // The same plant is tried on its best site only, so that the offers differ.
-  const seen = new Set<string>();
-  const tried = candidates.filter((c) => !seen.has(c.here.plant.id) && seen.add(c.here.plant.id)).slice(0, MOST_TRIED);
+  const tried = mostPromising(target, covered, candidates, MOST_TRIED);
 
   const attempt = (change: Change, native: boolean, verdict: FitVerdict | null) =>
     tryChange(input, targetId, covered, change, native, verdict)?.offer ?? null;

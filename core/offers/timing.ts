@@ -11,7 +11,7 @@ import { LIVE_STATES } from '../model/garden';
 import { dayName, dayOfMonthDay, firstDay, monthDayOf, runsOf } from '../model/half-month';
 import { metricArea, type AreaWords } from '../model/units';
 import { SETTINGS } from '../settings';
-import { placeFinder, promiseOf, tryChange, type Candidate, type Offer } from './offers';
+import { mostPromising, placeFinder, tryChange, type Candidate, type Change, type Offer } from './offers';
 
 /** A half-month of a need that a change makes worse. */
 export interface Cost {
@@ -22,9 +22,13 @@ export interface Cost {
   after: { supply: number; verdict: CoverageVerdict };
 }
 
-/** A gap served by timing: a cut, a sowing, or a sister of what is liked already. */
+/** The ways of timing: a cut, a sowing, or a sister of what is liked already. */
+export const TIMING_WAYS = ['cut', 'sow', 'sister'] as const;
+export type TimingWay = (typeof TIMING_WAYS)[number];
+
+/** A gap served by timing. */
 export interface TimingOffer extends Offer {
-  way: 'cut' | 'sow' | 'sister';
+  way: TimingWay;
   /** The plant it speaks of, and when that would flower. */
   plant: string;
   flowers: string;
@@ -90,7 +94,7 @@ function cutOffers(input: CoverageInput, target: TargetHere, covered: NeedCovera
     const here = almanac.plants.get(planting.plant);
     if (!here?.bloom || here.plant.rebloom_days === null || !LIVE_STATES.has(planting.state)) return [];
     if (nectarOfPlant(target.target, here.plant) === 0) return [];
-    const window = here.plant.kind === 'annual' ? sownBloom(here, planting.sow_on, almanac.frosts) : here.bloom;
+    const window = sownBloom(here, planting.sow_on, almanac.frosts);
     if (!window) return [];
     let best: TimingOffer | null = null;
     for (const day of cutDays(here.plant, window, covered.gaps))
@@ -181,7 +185,11 @@ function sowOffers(input: CoverageInput, target: TargetHere, covered: NeedCovera
     }
   }
   return triedOf(input, target, covered, candidates, MOST_SOWN, (c) => ({
-    change: { kind: 'plant', plant: c.here.plant.id, site_id: c.site.id, count: c.count, sow_on: monthDayOf(c.day) },
+    kind: 'plant',
+    plant: c.here.plant.id,
+    site_id: c.site.id,
+    count: c.count,
+    sow_on: monthDayOf(c.day),
   })).map(({ offer, after, candidate: { here } }): TimingOffer => ({
     ...offer,
     way: 'sow',
@@ -227,7 +235,10 @@ function sisterOffers(input: CoverageInput, target: TargetHere, covered: NeedCov
     .filter((here) => here.status.row && !planted.has(here.plant.id) && likedSister(here, liked) !== null)
     .flatMap((here) => placesFor(here).candidates);
   return triedOf(input, target, covered, candidates, MOST_SISTERS, (c) => ({
-    change: { kind: 'plant', plant: c.here.plant.id, site_id: c.site.id, count: c.count },
+    kind: 'plant',
+    plant: c.here.plant.id,
+    site_id: c.site.id,
+    count: c.count,
   })).map(({ offer, after, candidate: { here } }): TimingOffer => ({
     ...offer,
     way: 'sister',
@@ -239,47 +250,43 @@ function sisterOffers(input: CoverageInput, target: TargetHere, covered: NeedCov
   }));
 }
 
-/** The most promising candidates, each plant on its best site, as they prove when tried. */
+/** The most promising candidates as they prove when tried. */
 function triedOf<C extends Candidate>(
   input: CoverageInput,
   target: TargetHere,
   covered: NeedCoverage,
   candidates: readonly C[],
   most: number,
-  asChange: (candidate: C) => Pick<Offer, 'change'>,
+  changeOf: (candidate: C) => Change,
 ): { offer: Offer; after: Coverage; candidate: C }[] {
-  const ranked = candidates
-    .map((candidate) => ({ candidate, promise: promiseOf(target, covered, candidate) }))
-    .sort((a, b) => b.promise - a.promise);
-  const seen = new Set<string>();
-  return ranked
-    .filter(({ candidate }) => !seen.has(candidate.here.plant.id) && seen.add(candidate.here.plant.id))
-    .slice(0, most)
-    .flatMap(({ candidate }) => {
-      const { status } = candidate.here;
-      const tried = tryChange(input, target.target.id, covered, asChange(candidate).change, status.native, candidate.verdict);
-      return tried ? [{ ...tried, candidate }] : [];
-    });
+  return mostPromising(target, covered, candidates, most).flatMap((candidate) => {
+    const { here, verdict } = candidate;
+    const tried = tryChange(input, target.target.id, covered, changeOf(candidate), here.status.native, verdict);
+    return tried ? [{ ...tried, candidate }] : [];
+  });
 }
 
 /**
  * What timing can do for a nectar need that is thin or open, each tried on the plan: the cut that brings a second bloom
  * into the gap with what it costs meanwhile; the annual to sow and the day; and sisters of what is planted already, earlier
- * or later. Within each way, what closes most comes first. Nothing for a need that is closed or is not nectar.
+ * or later. Only the `ways` asked for are tried, in their order; within each, what closes most comes first. Nothing for a need
+ * that is closed or is not nectar.
  */
 export function timingOffers(
   input: CoverageInput,
   targetId: string,
   covered: NeedCoverage,
   area: AreaWords = metricArea,
+  ways: readonly TimingWay[] = TIMING_WAYS,
 ): TimingOffer[] {
   const target = input.almanac.targets.get(targetId);
   if (!target || covered.need.stage !== 'nectar' || covered.verdict === 'closed') return [];
   const before = coverage(input);
   const byEffect = (a: TimingOffer, b: TimingOffer) => worth(b) - worth(a) || Number(b.native) - Number(a.native);
-  return [
-    ...cutOffers(input, target, covered, before).sort(byEffect),
-    ...sowOffers(input, target, covered, before, area).sort(byEffect),
-    ...sisterOffers(input, target, covered, before, area).sort(byEffect),
-  ];
+  const tried: Record<TimingWay, () => TimingOffer[]> = {
+    cut: () => cutOffers(input, target, covered, before),
+    sow: () => sowOffers(input, target, covered, before, area),
+    sister: () => sisterOffers(input, target, covered, before, area),
+  };
+  return ways.flatMap((way) => tried[way]().sort(byEffect));
 }

@@ -1,4 +1,5 @@
 import type { TargetHere } from '../almanac/almanac';
+import type { Difference } from '../coverage/difference';
 import type { NeedCoverage } from '../coverage/types';
 import type { Offer } from './offers';
 import { halfMonthName, halfMonthsInWords } from '../model/half-month';
@@ -110,6 +111,16 @@ export function cellWords(target: TargetHere, covered: NeedCoverage, halfMonth: 
   const cell = covered.cells.find((row) => row.halfMonth === halfMonth);
   const when = halfMonthName(halfMonth);
   return cell ? `${when}: ${cell.verdict}, ${figureWords(target, covered, cell, area)}` : `${when}: not needed`;
+}
+
+/** A need that is served otherwise, in words: `Monarch, nectar: thin then, now closed`; `said` puts the two verdicts. */
+export function differenceWords(
+  { target }: TargetHere,
+  { need, before, after, gaps }: Difference['worse'][number],
+  said: (before: string, after: string) => string,
+): string {
+  const short = gaps.length > 0 ? ` (short in ${halfMonthsInWords(gaps)})` : '';
+  return `${target.common}, ${needName(need, target)}: ${said(before, after)}${short}`;
 }
 
 /** The few words that stand beside a gap in the braid. */

@@ -1,4 +1,5 @@
 import type { CoverageInput } from '../coverage/coverage';
+import { giversOf } from '../coverage/givers';
 import type { Coverage, CoverageVerdict, NeedCoverage } from '../coverage/types';
 import { halfMonthsInWords } from '../model/half-month';
 import type { AreaWords } from '../model/units';
@@ -42,16 +43,11 @@ const FEW = 3;
 
 /** The plantings that serve a need, those that give most first, and what else does: `6 Swamp milkweed in The swale`. */
 function servedBy(covered: NeedCoverage, input: CoverageInput, siteName: (id: string) => string): string[] {
-  const most = new Map<string, number>();
-  for (const cell of covered.cells)
-    for (const { planting, amount } of cell.contributions) most.set(planting, Math.max(most.get(planting) ?? 0, amount));
-  const plants = [...most]
-    .sort((a, b) => b[1] - a[1])
-    .flatMap(([id]) => {
-      const row = input.plantings.find((planting) => planting.id === id);
-      const here = row && input.almanac.plants.get(row.plant);
-      return row && here ? [`${row.count} ${here.plant.common} in ${siteName(row.site_id)}`] : [];
-    });
+  const plants = giversOf(covered).flatMap(({ planting }) => {
+    const row = input.plantings.find(({ id }) => id === planting);
+    const here = row && input.almanac.plants.get(row.plant);
+    return row && here ? [`${row.count} ${here.plant.common} in ${siteName(row.site_id)}`] : [];
+  });
   return [...plants, ...covered.features];
 }
 

@@ -1,5 +1,6 @@
 import { FRESH_SITE } from '../yard/fresh';
 import { almanacFor } from '../almanac/almanac';
+import { bloomSteps } from '../bloom/bloom';
 import type { CoverageInput } from '../coverage/coverage';
 import { PLANNED, type GardenFields, type Planting, type Site } from '../model/garden';
 import type { Host, Library, Occurrence, Plant, PlantStatus, Propagation, Target } from '../model/reference';
@@ -203,6 +204,9 @@ export function libraryOf(world: World): Library {
     clearing: [],
   };
 }
+
+/** The bloom window of a plant at a place, without the steps to it. */
+export const bloomWindow = (...of: Parameters<typeof bloomSteps>) => bloomSteps(...of)?.window ?? null;
 
 /** Sown in place, so many weeks before the last frost. */
 export const sownInPlace = (plantId: string, weeks = 0): Propagation => ({

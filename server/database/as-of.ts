@@ -1,20 +1,7 @@
-import { GardenTarget, Planting, Site, type GardenState } from '../../core/model/garden';
+import { GardenTarget, Planting, Site, type GardenThen } from '../../core/model/garden';
 import type { Connection } from './connection';
 import { readGarden } from './gardens';
 import { changesSince } from './journal';
-
-/** A garden as it stood at a moment of the past. */
-export interface GardenThen {
-  garden: GardenState['garden'];
-  sites: GardenState['sites'];
-  targets: GardenState['targets'];
-  plans: GardenState['plans'];
-  plantings: GardenState['plantings'];
-  /** Changes made since then, and their labels, the last one first. */
-  changes: string[];
-  /** When the garden was begun here; before that nothing is known of it. */
-  begun: string;
-}
 
 /**
  * A garden as it stood at a moment (ISO), or before its last change: what is kept now with the changes since then taken

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { offersFor, type Offer } from '~~/core/offers/offers';
+import { giversOf } from '~~/core/coverage/givers';
 import { timingOffers } from '~~/core/offers/timing';
 import { gapSentence, needName, offerEffect, ratioWords } from '~~/core/offers/words';
 import { halfMonthsInWords } from '~~/core/model/half-month';
@@ -23,21 +24,17 @@ const answer = computed(() =>
 /** Cuts and sowings: they need no new bed. Sisters stand among the other offers. */
 const timed = computed(() =>
   covered.value && garden.input && garden.year === null
-    ? timingOffers(garden.input, props.target, covered.value, view.area)
-        .filter((offer) => offer.way !== 'sister' && offer.closes)
+    ? timingOffers(garden.input, props.target, covered.value, view.area, ['cut', 'sow'])
+        .filter((offer) => offer.closes)
         .slice(0, 2)
     : [],
 );
 /** What each planting gives at its best half-month of the need. */
-const givers = computed(() => {
-  const best = new Map<string, number>();
-  for (const cell of covered.value?.cells ?? [])
-    for (const { planting, amount } of cell.contributions) best.set(planting, Math.max(best.get(planting) ?? 0, amount));
-  return [...best]
-    .map(([id, amount]) => ({ planting: garden.plantings.find((row) => row.id === id)!, amount }))
-    .filter((row) => row.planting)
-    .sort((a, b) => b.amount - a.amount);
-});
+const givers = computed(() =>
+  (covered.value ? giversOf(covered.value) : [])
+    .map(({ planting, amount }) => ({ planting: garden.plantings.find((row) => row.id === planting)!, amount }))
+    .filter((row) => row.planting),
+);
 const unit = computed(() => ({ host: 'larvae', nectar: 'units', shelter: 'm²', special: '' })[props.stage]);
 const now = computed(() => covered.value?.cells.find((cell) => cell.halfMonth === view.halfMonth));
 const busy = ref(false);

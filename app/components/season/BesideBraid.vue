@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { needName } from '~~/core/offers/words';
-import { halfMonthsInWords } from '~~/core/model/half-month';
+import { differenceWords } from '~~/core/offers/words';
 import { SPIRIT_NAMES } from '~/components/planner/wishes-words';
-import { THEN_WORDS } from '~/stores/beside';
+import { momentOf, THEN_WORDS } from '~/stores/beside';
 import { NARROW } from './braid-geometry';
 
 /** The braid of another plan or of an earlier day, and what is different there. */
@@ -20,19 +19,19 @@ const isThen = computed(() => beside.choice?.kind === 'then');
 const youngerThan = computed(() => {
   const { choice, then } = beside;
   if (choice?.kind !== 'then' || choice.then === 'last-change' || !then) return false;
-  const days = { day: 1, week: 7, month: 30, year: 365 }[choice.then];
-  return new Date(then.begun).getTime() > view.today.getTime() - days * 86_400_000;
+  return new Date(then.begun) > momentOf(choice.then);
 });
 const changes = computed(() => beside.then?.changes ?? []);
 const here = (target: string) => garden.almanac!.targets.get(target)!;
 const lines = computed(() => {
   const difference = beside.difference;
   if (!difference) return [];
+  const said = (before: string, after: string) => `${before} ${isThen.value ? 'then, now' : 'here, there'} ${after}`;
   const of = (rows: typeof difference.worse, better: boolean) =>
     rows.map((row) => ({
       key: `${row.target} ${row.need.stage} ${row.need.special}`,
       better,
-      text: `${here(row.target).target.common}, ${needName(row.need, here(row.target).target)}: ${row.before} ${isThen.value ? 'then, now' : 'here, there'} ${row.after}${row.gaps.length ? ` (short in ${halfMonthsInWords(row.gaps)})` : ''}`,
+      text: differenceWords(here(row.target), row, said),
     }));
   return [...of(difference.better, true), ...of(difference.worse, false)];
 });

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Planting } from '~~/core/model/garden';
 import type { PlantHere } from '~~/core/almanac/almanac';
+import type { DayWindow } from '~~/core/bloom/bloom';
 import { bloomParts, sownBloom } from '~~/core/bloom/planting-bloom';
 import { dayName, dayOfMonthDay, monthDayOf } from '~~/core/model/half-month';
 import { usualSowing } from '~~/core/offers/timing';
@@ -14,8 +15,12 @@ const year = view.today.getFullYear();
 const rows = computed(() =>
   garden.livePlantings
     .flatMap((planting) => {
-      const here = garden.almanac!.plants.get(planting.plant);
-      return here?.bloom && (here.plant.rebloom_days !== null || here.sowing) ? [{ planting, here }] : [];
+      const { plants, frosts } = garden.almanac!;
+      const here = plants.get(planting.plant);
+      if (!here?.bloom || (here.plant.rebloom_days === null && !here.sowing)) return [];
+      const spells = bloomParts(here, planting, frosts).flatMap((part) => part.spells);
+      const window = sownBloom(here, planting.sow_on, frosts);
+      return [{ planting, here, window, second: spells.find((spell) => spell.after === 'cut') }];
     })
     .sort((a, b) => a.here.bloom!.from - b.here.bloom!.from),
 );
@@ -38,32 +43,19 @@ function setSowing(planting: Planting, text: string) {
   const on = dayFrom(text);
   if (text === '' || on) void garden.timePlanting(planting, { sow_on: on });
 }
-const windowOf = (here: PlantHere, planting: Planting) =>
-  here.plant.kind === 'annual' ? sownBloom(here, planting.sow_on, garden.almanac!.frosts) : here.bloom;
-const spells = (here: PlantHere, planting: Planting) =>
-  bloomParts(here, planting, garden.almanac!.frosts).flatMap((part) => part.spells);
 /** What comes of it, in a sentence. */
-function outcome(here: PlantHere, planting: Planting): string {
-  const window = windowOf(here, planting);
+function outcome({ planting, window, second }: (typeof rows.value)[number]): string {
   if (!window) return 'Sown then it does not flower before the frost.';
-  if (planting.cut) {
-    const second = spells(here, planting).find((spell) => spell.after === 'cut');
-    if (second) return `flowers again ${daysWords(second)}`;
-    const { afterFirst_d, afterLast_d } = SETTINGS.cut;
-    return `That cut brings no second bloom: cut between ${dayName(window.from + afterFirst_d)} and ${dayName(window.to + afterLast_d)}, and early enough before the cold.`;
-  }
-  return `flowers ${daysWords(window)}`;
+  if (second) return `flowers again ${daysWords(second)}`;
+  if (!planting.cut) return `flowers ${daysWords(window)}`;
+  const { afterFirst_d, afterLast_d } = SETTINGS.cut;
+  return `That cut brings no second bloom: cut between ${dayName(window.from + afterFirst_d)} and ${dayName(window.to + afterLast_d)}, and early enough before the cold.`;
 }
 const usual = (here: PlantHere) => {
   const day = usualSowing(here, garden.almanac!.frosts);
   return day === null ? '' : `usually ${dayName(day)}`;
 };
-const isWrong = (here: PlantHere, planting: Planting) =>
-  planting.cut !== null && !spells(here, planting).some((spell) => spell.after === 'cut');
-const earliest = (here: PlantHere, planting: Planting) => {
-  const window = windowOf(here, planting);
-  return window ? asDate(monthDayOf(window.from + SETTINGS.cut.afterFirst_d)) : undefined;
-};
+const earliest = (window: DayWindow | null) => (window ? asDate(monthDayOf(window.from + SETTINGS.cut.afterFirst_d)) : undefined);
 const timedDay = (monthDay: string) => dayName(dayOfMonthDay(monthDay));
 </script>
 
@@ -83,57 +75,57 @@ const timedDay = (monthDay: string) => dayName(dayOfMonthDay(monthDay));
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ planting, here } in rows" :key="planting.id">
+          <tr v-for="row in rows" :key="row.planting.id">
             <th scope="row" class="font-normal">
-              {{ planting.count }} <span class="creature">{{ here.plant.common }}</span>
-              <span class="text-quiet"> in {{ garden.siteName(planting.site_id) }}</span>
+              {{ row.planting.count }} <span class="creature">{{ row.here.plant.common }}</span>
+              <span class="text-quiet"> in {{ garden.siteName(row.planting.site_id) }}</span>
             </th>
             <td>
               <input
-                v-if="here.plant.rebloom_days !== null"
+                v-if="row.here.plant.rebloom_days !== null"
                 type="date"
                 class="field w-36!"
-                :value="asDate(planting.cut?.on ?? null)"
-                :min="planting.cut ? undefined : earliest(here, planting)"
-                :aria-label="`Cut ${here.plant.common} on`"
-                :title="planting.cut ? timedDay(planting.cut.on) : 'not cut'"
-                @change="setCut(planting, ($event.target as HTMLInputElement).value)"
+                :value="asDate(row.planting.cut?.on ?? null)"
+                :min="row.planting.cut ? undefined : earliest(row.window)"
+                :aria-label="`Cut ${row.here.plant.common} on`"
+                :title="row.planting.cut ? timedDay(row.planting.cut.on) : 'not cut'"
+                @change="setCut(row.planting, ($event.target as HTMLInputElement).value)"
               />
             </td>
             <td class="whitespace-nowrap">
-              <template v-if="planting.cut">
+              <template v-if="row.planting.cut">
                 <input
                   type="number"
                   class="field w-16!"
                   min="1"
-                  :max="planting.count"
-                  :value="Math.min(planting.cut.count, planting.count)"
-                  :aria-label="`How many ${here.plant.common} are cut`"
-                  @change="setCount(planting, $event)"
+                  :max="row.planting.count"
+                  :value="Math.min(row.planting.cut.count, row.planting.count)"
+                  :aria-label="`How many ${row.here.plant.common} are cut`"
+                  @change="setCount(row.planting, $event)"
                 />
-                of {{ planting.count }}
+                of {{ row.planting.count }}
               </template>
             </td>
             <td>
-              <template v-if="here.sowing">
+              <template v-if="row.here.sowing">
                 <input
                   type="date"
                   class="field w-36!"
-                  :value="asDate(planting.sow_on)"
-                  :aria-label="`Sow ${here.plant.common} on`"
-                  @change="setSowing(planting, ($event.target as HTMLInputElement).value)"
+                  :value="asDate(row.planting.sow_on)"
+                  :aria-label="`Sow ${row.here.plant.common} on`"
+                  @change="setSowing(row.planting, ($event.target as HTMLInputElement).value)"
                 />
-                <span class="block text-xs text-quiet">{{ usual(here) }}</span>
+                <span class="block text-xs text-quiet">{{ usual(row.here) }}</span>
               </template>
             </td>
-            <td :class="isWrong(here, planting) ? 'text-gap' : ''">
-              {{ outcome(here, planting) }}
+            <td :class="row.planting.cut && !row.second ? 'text-gap' : ''">
+              {{ outcome(row) }}
               <button
-                v-if="planting.cut || planting.sow_on"
+                v-if="row.planting.cut || row.planting.sow_on"
                 class="link ml-1 min-h-[26px]"
-                @click="garden.timePlanting(planting, { cut: null, sow_on: null })"
+                @click="garden.timePlanting(row.planting, { cut: null, sow_on: null })"
               >
-                As usual<span class="sr-only">: {{ here.plant.common }}</span>
+                As usual<span class="sr-only">: {{ row.here.plant.common }}</span>
               </button>
             </td>
           </tr>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { timingOffers, type TimingOffer } from '~~/core/offers/timing';
+import { TIMING_WAYS, timingOffers, type TimingOffer } from '~~/core/offers/timing';
 import { gapSentence } from '~~/core/offers/words';
 import type { CoverageInput } from '~~/core/coverage/coverage';
 import type { Coverage, NeedCoverage } from '~~/core/coverage/types';
@@ -15,9 +15,7 @@ const WAYS: Record<TimingOffer['way'], string> = {
   sow: 'Sow an annual',
   sister: 'The same, earlier or later',
 };
-const byWay = computed(() =>
-  (['cut', 'sow', 'sister'] as const).map((way) => ({ way, offers: offers.value.filter((offer) => offer.way === way) })),
-);
+const byWay = computed(() => TIMING_WAYS.map((way) => ({ way, offers: offers.value.filter((offer) => offer.way === way) })));
 </script>
 
 <template>

@@ -3,8 +3,8 @@ import { almanacFor } from '~~/core/almanac/almanac';
 import { coverage } from '~~/core/coverage/coverage';
 import { differenceOf } from '~~/core/coverage/difference';
 import { bloomStory, flightStory, type DateStory } from '~~/core/season/date-story';
-import { needName } from '~~/core/offers/words';
-import { dateName, halfMonthsInWords } from '~~/core/model/half-month';
+import { differenceWords } from '~~/core/offers/words';
+import { dateName } from '~~/core/model/half-month';
 import { SEEN_WORDS } from '~~/core/model/seen';
 import { daysWords } from '~/components/season/calendar-bars';
 
@@ -28,11 +28,14 @@ const effect = computed(() => {
   const almanac = almanacFor(garden.library!, garden.garden!);
   const without = coverage({ ...garden.input, almanac });
   const difference = differenceOf(without, garden.served);
-  const say = (row: (typeof difference.worse)[number]) => {
-    const here = garden.almanac!.targets.get(row.target)!;
-    return `${here.target.common}, ${needName(row.need, here.target)}: ${row.before} without them, ${row.after} with them${row.gaps.length ? ` (short in ${halfMonthsInWords(row.gaps)})` : ''}`;
-  };
-  return { with: garden.served.closed, without: without.closed, lines: [...difference.better, ...difference.worse].map(say) };
+  const lines = [...difference.better, ...difference.worse].map((row) =>
+    differenceWords(
+      garden.almanac!.targets.get(row.target)!,
+      row,
+      (before, after) => `${before} without them, ${after} with them`,
+    ),
+  );
+  return { with: garden.served.closed, without: without.closed, lines };
 });
 const written = computed(() => [...garden.seen].sort((a, b) => b.on_day.localeCompare(a.on_day)));
 const subjectOf = (of: string, bloom: boolean) =>
