@@ -11,6 +11,11 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['core/**/*.test.ts', 'reference/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts'],
+          // Files share what they import: the tests of a pure core leave nothing behind.
+          isolate: false,
+          // A guard against hanging only: browsers run on the same cores.
+          testTimeout: 60_000,
+          maxWorkers: 2,
         },
       },
       {
@@ -20,7 +25,7 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 60_000,
-          fileParallelism: false,
+          maxWorkers: 2,
         },
       },
     ],

@@ -1,18 +1,20 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import loadHighs from 'highs';
-import { almanacFor } from '../core/almanac/almanac';
+import { recordsOfNew } from '../core/garden/from-file';
+import { gardenHere } from '../core/garden/here';
 import { regionalGarden } from '../core/library/regional-garden';
-import { GardenFile } from '../core/model/garden';
 import { FRESH_WISHES } from '../core/model/wishes';
-import { problemOf } from '../core/planner/problem';
-import { programOf, type Program } from '../core/planner/program';
-import type { PlanQuestion } from '../core/planner/question';
-import { dominated, without } from '../core/planner/reduction';
-import { solvePlan } from '../core/planner/solve';
+import { problemOf } from '../core/plan/planner/problem';
+import { programOf, type Program } from '../core/plan/planner/program';
+import type { PlanQuestion } from '../core/plan/planner/question';
+import { dominated, without } from '../core/plan/planner/reduction';
+import { solverInput } from '../core/plan/planner/search';
+import { solvePlan } from '../core/plan/planner/solve';
 import { site } from '../core/testing/worked-garden';
+import { demoGarden } from '../scripts/demo-gardens';
 import { readLibrary } from '../scripts/reference-files';
 
 /**
@@ -26,24 +28,11 @@ const highs = await loadHighs();
 const SECONDS = Number(process.argv[2] ?? 20);
 const GAP = 0.02;
 
-function demo(name: string, keep: 'grown' | 'bare'): PlanQuestion {
-  const file = GardenFile.parse(JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')));
-  const garden = { ...file.garden, revision: 0 };
-  return {
-    almanac: almanacFor(library, garden),
-    garden,
-    sites: file.sites.map((row) => ({ ...row, revision: 0 })),
-    targets: file.targets,
-    plantings: file.plantings.map((row) => ({ ...row, revision: 0 })),
-    wishes: { ...FRESH_WISHES, keep },
-    prices: {},
-    sizes: {},
-  };
-}
+const demo = (name: string, keep: 'grown' | 'bare'): PlanQuestion =>
+  demoGarden(name, library).questionOf({ ...FRESH_WISHES, keep });
 /** Eight beds and twenty creatures of the coast over the whole library. */
 function large(): PlanQuestion {
-  const garden = { ...regionalGarden(library, 'northeast-coast'), name: 'Large' };
-  const almanac = almanacFor(library, garden);
+  const records = recordsOfNew({ ...regionalGarden(library, 'northeast-coast'), name: 'Large' });
   const textures = ['sand', 'loam', 'clay'] as const;
   const sites = Array.from({ length: 8 }, (_, i) =>
     site(`bed-${i}`, {
@@ -54,10 +43,10 @@ function large(): PlanQuestion {
       texture: textures[i % 3]!,
     }),
   );
-  const targets = [...almanac.targets.keys()]
+  const targets = [...gardenHere(records, library).almanac.targets.keys()]
     .slice(0, 20)
-    .map((target, i) => ({ target, ambition: 'breeds' as const, priority: 1 + (i % 4) }));
-  return { almanac, garden, sites, targets, plantings: [], wishes: { ...FRESH_WISHES, keep: 'bare' }, prices: {}, sizes: {} };
+    .map((target, i) => ({ id: target, revision: 0, target, ambition: 'breeds' as const, priority: 1 + (i % 4) }));
+  return gardenHere({ ...records, sites, targets }, library).questionOf({ ...FRESH_WISHES, keep: 'bare' });
 }
 const GARDENS: [string, () => PlanQuestion][] = [
   ['Kettle Pond, as it grows', () => demo('kettle-pond-commons', 'grown')],
@@ -82,18 +71,7 @@ const now = () => performance.now() / 1000;
 
 /** Both solvers on one objective; `lower` are the bounds of its columns. */
 function race(name: string, program: Program, cost: Float64Array<ArrayBuffer>, lower: Float64Array<ArrayBuffer>) {
-  const { columns, rows, upper, rowLower, rowUpper, starts, indices, values, whole } = program;
-  const model = highs.createModel({
-    numCols: columns,
-    numRows: rows,
-    colCost: cost,
-    colLower: lower,
-    colUpper: upper,
-    rowLower,
-    rowUpper,
-    matrix: { format: 'csr', numCols: columns, numRows: rows, starts, indices, values },
-    integrality: whole,
-  });
+  const model = highs.createModel(solverInput(program, cost, lower));
   try {
     const path = join(folder, 'plan.lp');
     // The other reader wants the sections' names in full.
@@ -132,9 +110,9 @@ for (const [name, make] of GARDENS) {
   const program = programOf(problem, { budget: null, differences: [], leafFactor: new Map() });
   console.log(`${name}: ${program.columns} columns, ${program.rows} rows, ${program.values.length} entries`);
   const best = race(
-    'most for creatures',
+    'most, first priority',
     program,
-    program.worth.map((value) => -value),
+    program.levels[0]!.worth.map((value) => -value),
     program.lower,
   );
   // The second program as it is asked where all that can be reached was reached.

@@ -1,19 +1,18 @@
-import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
-import { GardenFile } from '../core/model/garden';
-import { timingOffers } from '../core/offers/timing';
+import { timingOffers } from '../core/coverage/offers/timing';
 import { seasonCalendar } from '../core/season/calendar';
 import { almanacFor } from '../core/almanac/almanac';
-import { coverage, type CoverageInput } from '../core/coverage/coverage';
-import { fitMatrix } from '../core/fit/fit';
-import type { FitPlace } from '../core/fit/dimensions';
+import { coverage } from '../core/coverage/coverage';
+import { fitMatrix } from '../core/match/fit/fit';
+import type { FitPlace } from '../core/model/here';
 import { GARDEN, gardenOf, host, plant, planting, site, target, type World } from '../core/testing/worked-garden';
 import { checkRows } from '../core/library/check';
 import { openDatabase } from '../server/database/connection';
 import { loadLibrary } from '../server/database/library';
+import { demoGarden } from '../scripts/demo-gardens';
 import { readLibrary } from '../scripts/reference-files';
-import { lightSeason, sunOfBeds } from '../core/sun/bed-sun';
-import { sunLayers } from '../core/sun/raster';
+import { lightSeason, sunOfBeds } from '../core/place/sun/bed-sun';
+import { sunLayers } from '../core/place/sun/raster';
 import { block, rectangle, tree, wall } from '../core/testing/worked-yard';
 import { regionalGarden } from '../core/library/regional-garden';
 
@@ -91,16 +90,8 @@ bench.add('sun of eight beds through the year, 12 things', () => {
   }));
   sunOfBeds(beds, yard, things, coastPlace);
 });
-const pond = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
-const pondInput: CoverageInput = {
-  almanac: almanacFor(library, pond.garden),
-  garden: pond.garden,
-  sites: pond.sites.map((row) => ({ ...row, revision: 0 })),
-  targets: pond.targets,
-  plantings: pond.plantings.map((row) => ({ ...row, revision: 0 })),
-  year: null,
-};
-const pondServed = coverage(pondInput);
+const pond = demoGarden('kettle-pond-commons', library);
+const { input: pondInput, covered: pondServed } = pond;
 const hungry = pondServed.targets
   .flatMap((row) => row.needs.map((need) => ({ target: row.target, need })))
   .find(({ need }) => need.need.stage === 'nectar' && need.verdict !== 'closed')!;

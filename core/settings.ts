@@ -34,7 +34,7 @@ export const SETTINGS = {
   sun: {
     /** Altitude (degrees) from which the sun counts: lower it is dimmed by haze and hills. Judgement. */
     horizonDeg: 3,
-    /** Steps (minutes) of the yard's raster, and of a bed's figure, which is told to the tenth of an hour. */
+    /** Steps (minutes) of the yard's raster, and of a bed's figure, which is given to the tenth of an hour. */
     stepMinutes: 10,
     bedStepMinutes: 15,
     /** Points at which a bed's light is taken. */
@@ -137,7 +137,7 @@ export const SETTINGS = {
     wetHolds: 0.3,
     /** Years of probe readings that are looked at together. Judgement. */
     probeYears: 2,
-    /** Readings from which their middle counts before what was told. Judgement: noise of a push is halved by three. */
+    /** Readings from which their middle counts before what was stated. Judgement: three readings nearly halve the error (1⁄√3). */
     probeLeast: 3,
     /** The simulated probe: standard deviation of its noise (light: as a share), where its pH drifts to and how fast. */
     probe: { noise: { ph: 0.15, moisture_pct: 2, light: 0.08 }, drift: 0.3, driftDays: 200 },
@@ -150,7 +150,7 @@ export const SETTINGS = {
       /** Units of change, and pH, from which another plant is the wiser choice. Judgement. */
       farUnits: 1,
       limyPh: 7.5,
-      /** Less than this is within what a probe can tell. */
+      /** Less than this is within the error of a probe. */
       least: 0.15,
     },
   },
@@ -168,7 +168,7 @@ export const SETTINGS = {
     hardyBloomAfterFrost: 21,
   },
   records: {
-    /** How far the gardener's own dates move a reckoned one, by years on record: one year is weather, three are the garden. Judgement. */
+    /** How far the gardener's own dates move a calculated one, by years on record: one year is weather, three are the garden. Judgement. */
     weight: [0, 0.5, 0.8, 1],
     /** Years from which nobody seen early or late shortens a flight; one sighting lengthens it. Judgement: nobody looks every day. */
     shortenFrom: 3,

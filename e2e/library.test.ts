@@ -99,10 +99,10 @@ describe('a gardener’s own word', () => {
     await page.goto(`${app.url}${KETTLE}/library/plants/clethra-alnifolia`);
     await page.getByRole('button', { name: 'Correct a value' }).click();
     await page.getByLabel('Most sun (hours)').fill('1');
-    await page.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByRole('button', { name: 'Save as your own' }).click();
     await page.getByText('sun_min_h is more than sun_max_h.').first().waitFor();
     await page.getByLabel('Most sun (hours)').fill('9');
-    await page.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByRole('button', { name: 'Save as your own' }).click();
     await page.getByText('corrected by you').first().waitFor();
     await page.getByText('3–9 h').first().waitFor();
     await page.getByRole('link', { name: /Library 1 of your own/ }).waitFor();
@@ -121,15 +121,15 @@ describe('a gardener’s own word', () => {
     await page.getByLabel('Common name').blur();
     expect(await page.getByLabel('Id', { exact: true }).inputValue()).toBe('swamp-milkweed-white');
     await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata');
-    await page.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByRole('button', { name: 'Save as your own' }).click();
     await page.getByText('The library has this row already').waitFor();
     await page.getByLabel('Id', { exact: true }).fill('asclepias-incarnata-white');
     await page.getByLabel('Lowest pH').fill('acid');
-    await page.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByRole('button', { name: 'Save as your own' }).click();
     await page.getByText('Give a number from 3 to 9.').waitFor();
     expect(await page.getByLabel('Common name').inputValue()).toBe('Swamp milkweed, white');
     await page.getByLabel('Lowest pH').fill('5');
-    await page.getByRole('button', { name: 'Keep as your own' }).click();
+    await page.getByRole('button', { name: 'Save as your own' }).click();
     await page.getByRole('heading', { level: 1, name: 'Swamp milkweed, white' }).waitFor();
     await page.getByText('added by you').first().waitFor();
   });
@@ -138,7 +138,7 @@ describe('a gardener’s own word', () => {
     await page.getByRole('button', { name: /^Add one to Status of/ }).click();
     const form = page.getByRole('region', { name: 'Cautions' }).locator('form');
     await form.getByLabel('Status').selectOption('native');
-    await form.getByRole('button', { name: 'Keep as your own' }).click();
+    await form.getByRole('button', { name: 'Save as your own' }).click();
     await page.getByText('native here').waitFor();
   });
   it('feeds the monarch like its species, can be planted, and holds on while it is planted', async () => {
@@ -160,10 +160,10 @@ describe('a gardener’s own word', () => {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(fields),
     });
-    expect(planted.status).toBe(200);
+    expect(planted.status).toBe(201);
     await page.reload();
     await page.getByRole('button', { name: 'Take it out of the library' }).click();
-    await page.getByText('is planted in this garden: take it out of the plan first').waitFor();
+    await page.getByText('is planted in this garden: remove it from the plan first').waitFor();
   });
   it('strikes a host out, so that the match forgets it, and brings it back', async () => {
     await page.goto(`${app.url}${KETTLE}/library/targets/euphydryas-phaeton`);
@@ -177,13 +177,13 @@ describe('a gardener’s own word', () => {
   it('goes with the garden when it is exported, and comes back with it', async () => {
     const file = await (await fetch(`${app.url}/api/gardens/kettle-pond-commons/export`)).json();
     expect(file.own.map((row: { key: string }) => row.key)).toContain('asclepias-incarnata-white');
-    const back = await fetch(`${app.url}/api/gardens/import`, {
+    const back = await fetch(`${app.url}/api/garden-files`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(file),
     });
     const state = await back.json();
-    expect(back.status).toBe(200);
+    expect(back.status).toBe(201);
     expect(state.own).toHaveLength(file.own.length);
     const hollow = {
       ...file,
@@ -195,7 +195,7 @@ describe('a gardener’s own word', () => {
         },
       ],
     };
-    const refused = await fetch(`${app.url}/api/gardens/import`, {
+    const refused = await fetch(`${app.url}/api/garden-files`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(hollow),
@@ -209,7 +209,7 @@ describe('tables out and in', () => {
   let csv = '';
   const bring = async (text: string) =>
     page
-      .getByLabel('Bring in a CSV for hosts.csv')
+      .getByLabel('Import a CSV for hosts.csv')
       .setInputFiles({ name: 'mine.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   it('saves a table that, brought back unchanged, changes nothing', async () => {
     await page.goto(`${app.url}${KETTLE}/library/tables`);
@@ -236,8 +236,8 @@ describe('tables out and in', () => {
   it('takes what differs as one’s own, and reverts it', async () => {
     await bring(csv.replace('danaus-plexippus,asclepias-syriaca,primary', 'danaus-plexippus,asclepias-syriaca,accepted'));
     await page
-      .getByText('1 rows of mine.csv are kept as your own.')
-      .or(page.getByText('1 row of mine.csv is kept as your own.'))
+      .getByText('1 rows of mine.csv are saved as your own.')
+      .or(page.getByText('1 row of mine.csv is saved as your own.'))
       .waitFor();
     await page.getByRole('button', { name: 'Revert danaus-plexippus + asclepias-syriaca' }).click();
     await page.getByText('danaus-plexippus · asclepias-syriaca').waitFor({ state: 'detached' });
@@ -249,7 +249,7 @@ describe('finding the place', () => {
   const value = (label: string, on: Page = page) => on.getByLabel(label, { exact: true }).inputValue();
   it('by a postal code, of either country', async () => {
     page = await openPage(browser);
-    await page.goto(`${app.url}/gardens/new`);
+    await page.goto(`${app.url}/new-garden`);
     await page.getByRole('button', { name: 'Overrule any of it' }).click();
     await page.getByLabel('Postal code').fill('85701');
     await page.getByRole('button', { name: 'Find' }).click();

@@ -37,7 +37,7 @@ const set = async (field: Locator, value: string) => {
 
 describe('the first run', () => {
   it('asks two questions and tells what follows', async () => {
-    await page.goto(`${app.url}/gardens/new`);
+    await page.goto(`${app.url}/new-garden`);
     await page.getByLabel('Postal code').fill('02540');
     await page.getByRole('button', { name: 'Find' }).click();
     const follows = page.getByRole('region', { name: 'What follows' });
@@ -235,11 +235,11 @@ describe('the yard', () => {
     const { body } = await app.call('GET', '/api/gardens/kettle-pond-commons/export');
     expect(body.pictures).toHaveLength(1);
     expect(body.garden.yard.underlay.picture).toBe(body.pictures[0].id);
-    const brought = await app.call('POST', '/api/gardens/import', {
+    const brought = await app.call('POST', '/api/garden-files', {
       ...body,
       garden: { ...body.garden, id: 'sketched', name: 'Sketched' },
     });
-    expect(brought.status).toBe(200);
+    expect(brought.status).toBe(201);
     expect((await app.call('GET', `/api/gardens/sketched/pictures/${body.pictures[0].id}`)).body.data).toBe(
       body.pictures[0].data,
     );
@@ -285,7 +285,7 @@ describe('the sun over the yard', () => {
     // A large wooded yard takes long enough to be stopped.
     const file = JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'));
     const tree = file.things.find((row: { kind: string }) => row.kind === 'tree');
-    await app.call('POST', '/api/gardens/import', {
+    await app.call('POST', '/api/garden-files', {
       ...file,
       garden: { ...file.garden, id: 'great-wood', name: 'Great wood', yard: { ...file.garden.yard, width_m: 200, depth_m: 150 } },
       things: Array.from({ length: 120 }, (_, i) => ({ ...tree, points: [[(i % 12) * 16, Math.floor(i / 12) * 14]] })),
@@ -322,10 +322,10 @@ describe('measuring a bed', () => {
     await fill('Clay, above (mm)', '20');
     await page.getByText('That is loam.').waitFor();
     await page.getByRole('button', { name: 'Write it down' }).first().click();
-    await page.getByText('Jar test written down.').waitFor();
+    await page.getByText('Jar test recorded.').waitFor();
     const texture = page.getByRole('group', { name: 'Texture' });
     await texture.getByText('loam: 40 % sand, 40 % silt, 20 % clay').waitFor();
-    await texture.getByLabel(/^sand.*as you told it/).check();
+    await texture.getByLabel(/^sand.*as you stated it/).check();
     await page.getByRole('link', { name: 'All beds and containers' }).click();
     expect(await page.getByRole('row', { name: /South bank/ }).textContent()).toContain('sand');
     await page.getByRole('link', { name: 'South bank', exact: true }).click();
@@ -362,7 +362,7 @@ describe('measuring a bed', () => {
     }
     expect(seen.size).toBeGreaterThan(1);
     await page.locator('details', { hasText: 'Push the probe in' }).getByRole('button', { name: 'Write it down' }).click();
-    await page.getByText('Probe reading written down.').waitFor();
+    await page.getByText('Probe reading recorded.').waitFor();
     await page.getByRole('row', { name: /Probe.*simulated/ }).waitFor();
     await page
       .getByRole('group', { name: 'pH' })
@@ -375,7 +375,7 @@ describe('measuring a bed', () => {
     await openSite(KETTLE, 'The swale');
     await page
       .getByRole('group', { name: 'pH' })
-      .getByLabel(/as you told it/)
+      .getByLabel(/as you stated it/)
       .check();
     await page.getByText('It is 5.6 now, in loam.').waitFor();
     await set(page.getByLabel('pH wanted'), '5');

@@ -26,17 +26,17 @@ describe('routes', () => {
   });
   it.each([
     ['GET', '/api/gardens/nowhere'],
-    ['DELETE', '/api/gardens/nowhere'],
+    ['DELETE', '/api/gardens/nowhere?revision=0'],
     ['GET', '/api/gardens/nowhere/export'],
     ['POST', '/api/gardens/nowhere/undo'],
-    ['DELETE', `${KETTLE}/sites/none`],
-    ['DELETE', `${KETTLE}/plantings/none`],
-    ['DELETE', `${KETTLE}/targets/none`],
-    ['DELETE', `${KETTLE}/things/none`],
-    ['DELETE', `${KETTLE}/measures/none`],
-    ['POST', `${KETTLE}/sites/none/probe`],
+    ['DELETE', `${KETTLE}/sites/none?revision=0`],
+    ['DELETE', `${KETTLE}/plantings/none?revision=0`],
+    ['DELETE', `${KETTLE}/targets/none?revision=0`],
+    ['DELETE', `${KETTLE}/things/none?revision=0`],
+    ['DELETE', `${KETTLE}/measures/none?revision=0`],
+    ['GET', `${KETTLE}/sites/none/probe`],
   ])('%s %s is a 404 with a sentence', async (method, path) => {
-    const { status, body } = await app.call(method, path, method === 'POST' ? {} : undefined);
+    const { status, body } = await app.call(method, path, method === 'POST' ? { entry: 1 } : undefined);
     expect(status).toBe(404);
     expect(body.message).toMatch(/^There is no .*\./);
   });
@@ -82,19 +82,19 @@ describe('routes', () => {
     expect((await kettle()).plantings).toEqual(before.plantings);
     const { body } = await app.call('POST', `${KETTLE}/plans/take`, taking);
     expect(body.plantings.length).toBe(before.plantings.length + 1);
-    await app.call('POST', `${KETTLE}/undo`, {});
+    await app.undo('kettle-pond-commons');
     expect((await kettle()).plantings.length).toBe(before.plantings.length);
   });
   it('refuse wishes that make no sense, with a sentence', async () => {
     const plan = (await kettle()).plans[0];
-    const put = (fields: object) => app.call('PUT', `${KETTLE}/plans/${plan.id}`, { revision: plan.revision, fields });
+    const put = (fields: object) => app.call('PUT', `${KETTLE}/plans/${plan.id}/wishes`, { revision: plan.revision, fields });
     const { status, body } = await put({ budget_minor: -1, kinds: 'some' });
     expect(status).toBe(422);
     expect(body.fields['fields.budget_minor']).toBe('Give the budget from 0 to 100000000.');
     expect(body.fields['fields.kinds']).toBe('Choose few kinds or many: few, any, many.');
     expect((await put({ kinds: 'few' })).body.plans[0].wishes.kinds).toBe('few');
     expect((await put({ kinds: 'many' })).status).toBe(409);
-    await app.call('POST', `${KETTLE}/undo`, {});
+    await app.undo('kettle-pond-commons');
   });
   it('refuse plants the library does not know', async () => {
     const site_id = (await kettle()).sites[0].id;
@@ -122,21 +122,21 @@ describe('routes', () => {
     const second = await app.call('PUT', `${KETTLE}/sites/${id}`, { revision, fields: { ...fields, sun_h: 6 } });
     expect(second.status).toBe(409);
     expect(second.body.current.sun_h).toBe(7);
-    expect((await app.call('POST', `${KETTLE}/undo`, {})).body.sites[0].sun_h).toBe(8);
+    expect((await app.undo('kettle-pond-commons')).body.sites[0].sun_h).toBe(8);
   });
   it.each(['http://elsewhere.example', 'null'])('refuse changes from the origin %s', async (origin) => {
-    const { status } = await app.call('POST', `${KETTLE}/undo`, {}, { origin });
+    const { status } = await app.call('POST', `${KETTLE}/undo`, { entry: 1 }, { origin });
     expect(status).toBe(403);
   });
   it('bring a garden file in beside its original, and refuse a foreign one', async () => {
     const file = (await app.call('GET', `${KETTLE}/export`)).body;
-    const { status, body } = await app.call('POST', '/api/gardens/import', file);
-    expect(status).toBe(200);
+    const { status, body } = await app.call('POST', '/api/garden-files', file);
+    expect(status).toBe(201);
     expect(body.garden.id).toBe('kettle-pond-commons-2');
     expect(body.plantings).toHaveLength(file.plantings.length);
-    const strange = await app.call('POST', '/api/gardens/import', { ...file, format: 'something-else' });
+    const strange = await app.call('POST', '/api/garden-files', { ...file, format: 'something-else' });
     expect(strange.body.fields.format).toBe('This is not an Outwash garden file.');
-    await app.call('DELETE', '/api/gardens/kettle-pond-commons-2');
+    await app.remove('/api/gardens/kettle-pond-commons-2');
   });
 });
 
@@ -152,8 +152,8 @@ describe('the survey', () => {
     const late = await app.call('PUT', `${KETTLE}/things/${id}`, { revision, fields });
     expect(late.status).toBe(409);
     expect(late.body.current.traits.hose_m).toBe(30);
-    await app.call('DELETE', `${KETTLE}/things/${id}`);
-    for (let i = 0; i < 3; i++) await app.call('POST', `${KETTLE}/undo`, {});
+    await app.remove(`${KETTLE}/things/${id}`);
+    for (let i = 0; i < 3; i++) await app.undo('kettle-pond-commons');
     expect((await kettle()).things).toEqual(drawn.body.things.slice(0, -1));
   });
   it.each([
@@ -195,13 +195,13 @@ describe('the survey', () => {
     const never = await app.call('POST', `${KETTLE}/measures`, { ...hole, taken_on: '2026-02-30' });
     expect(never.body.fields.taken_on).toBe('That day is not in the calendar.');
     expect((await app.call('POST', `${KETTLE}/measures`, { ...hole, site_id: 'gone' })).status).toBe(404);
-    expect((await app.call('POST', `${KETTLE}/undo`, {})).body.measures).toHaveLength(before);
+    expect((await app.undo('kettle-pond-commons')).body.measures).toHaveLength(before);
   });
   it('removing a bed takes its measurements, and undo brings them back in their order', async () => {
     const before = await kettle();
-    await app.call('DELETE', `${KETTLE}/sites/${before.sites[0].id}`);
+    await app.remove(`${KETTLE}/sites/${before.sites[0].id}`);
     expect((await kettle()).measures.length).toBeLessThan(before.measures.length);
-    const after = (await app.call('POST', `${KETTLE}/undo`, {})).body;
+    const after = (await app.undo('kettle-pond-commons')).body;
     expect(after.measures.map((row: { id: string }) => row.id)).toEqual(before.measures.map((row: { id: string }) => row.id));
     expect(after.sites.map((row: { id: string }) => row.id)).toEqual(before.sites.map((row: { id: string }) => row.id));
   });

@@ -9,7 +9,16 @@ export interface RunningApp {
   /** Stops the server and starts it again on the same database. */
   restart(): Promise<void>;
   stop(): Promise<void>;
-  call(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any
+  /** Undoes the last change of a garden, whichever it is. */
+  undo(garden: string): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any
+  /** Deletes a record of a garden at the revision it is at. */
+  remove(path: string): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any
+  call(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers?: Record<string, string>,
+  ): Promise<{ status: number; headers: Headers; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any
 }
 
 const freePort = () =>
@@ -57,6 +66,16 @@ export async function startApp(): Promise<RunningApp> {
       server.kill('SIGKILL');
     });
 
+  const call: RunningApp['call'] = async (method, path, body, headers = {}) => {
+    const response = await fetch(url + path, {
+      method,
+      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+    const json = response.headers.get('content-type')?.includes('json');
+    return { status: response.status, headers: response.headers, body: json ? await response.json() : await response.text() };
+  };
+
   await start();
   return {
     url,
@@ -68,13 +87,14 @@ export async function startApp(): Promise<RunningApp> {
       await end();
       rmSync(folder, { recursive: true, force: true });
     },
-    async call(method, path, body, headers = {}) {
-      const response = await fetch(url + path, {
-        method,
-        headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
-        body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
-      });
-      return { status: response.status, body: await response.json() };
+    call,
+    async undo(garden) {
+      const { body } = await call('GET', `/api/gardens/${garden}`);
+      return call('POST', `/api/gardens/${garden}/undo`, { entry: body.history.undo?.entry ?? 0 });
+    },
+    async remove(path) {
+      const { body } = await call('GET', path);
+      return call('DELETE', `${path}?revision=${(body.garden ?? body).revision ?? 0}`);
     },
   };
 }

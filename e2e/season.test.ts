@@ -283,7 +283,7 @@ describe('this garden’s own dates', () => {
       await page.getByLabel('Of which plant').fill('Cardinal flower');
       await page.getByLabel('Day').fill(`${year}-10-20`);
       await page.getByRole('button', { name: 'Write it down' }).click();
-      await page.getByRole('button', { name: new RegExp(`Strike last flower of Cardinal flower, 20 October ${year}`) }).waitFor();
+      await page.getByRole('button', { name: new RegExp(`Delete last flower of Cardinal flower, 20 October ${year}`) }).waitFor();
     }
     await main()
       .getByText(/8 life cycles close with them, 7 without/)
@@ -295,18 +295,18 @@ describe('this garden’s own dates', () => {
   });
   it('struck, it is as before', async () => {
     for (const year of [thisYear - 3, thisYear - 2, thisYear - 1])
-      await page.getByRole('button', { name: new RegExp(`Strike last flower of Cardinal flower, 20 October ${year}`) }).click();
+      await page.getByRole('button', { name: new RegExp(`Delete last flower of Cardinal flower, 20 October ${year}`) }).click();
     await main()
       .getByText(/7 life cycles close with them, 7 without/)
       .waitFor();
   });
 });
 
-describe('the braid beside another', () => {
-  const beside = (label: string) => page.getByRole('combobox', { name: 'Beside it' }).selectOption({ label });
+describe('the braid compared with another', () => {
+  const compareWith = (label: string) => page.getByRole('combobox', { name: 'Compare with' }).selectOption({ label });
   it('as it was a week ago: the demo garden began today', async () => {
     await go('', 'Season');
-    await beside('a week ago');
+    await compareWith('a week ago');
     await page.getByRole('heading', { name: 'The garden a week ago' }).waitFor();
     await main().getByText('this is how it began').waitFor();
     await expectAccessible(page, 'beside a week ago');
@@ -315,24 +315,24 @@ describe('the braid beside another', () => {
     await page.getByText('patch too small').first().click();
     await page.getByRole('complementary').getByRole('button', { name: 'Add 5 more White turtlehead to The swale' }).click();
     await closing('8 of 10 life cycles close').waitFor();
-    await beside('before the last change');
+    await compareWith('before the last change');
     await main().getByText('1 change since: Add 5 White turtlehead.').waitFor();
     await main().getByText('Baltimore checkerspot, host plants: open then, now closed').waitFor();
     await undo();
-    await page.getByRole('button', { name: 'Put it away' }).click();
+    await page.getByRole('button', { name: 'Close the comparison' }).click();
   });
-  it('another plan: kept by name, looked at beside this one, gone by', async () => {
+  it('another plan: saved by name, compared with this one, made current', async () => {
     await page.goto(`${app.url}/gardens/kettle-pond-commons/plan`);
-    await page.getByText('Plans beside this one').click();
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByText('Plans: save further ones').click();
+    await page.getByRole('button', { name: 'Save it' }).click();
     await main().getByText('Give the plan a name.').waitFor();
-    await page.getByLabel('Keep a copy of this plan as').fill('Without milkweed');
-    await page.getByRole('button', { name: 'Keep it' }).click();
-    await page.getByRole('button', { name: /^Go by it ?: Without milkweed/ }).click();
-    await main().getByText('going by “Without milkweed”, 1 beside').waitFor();
-    await page.getByRole('button', { name: 'Take out Swamp milkweed' }).click();
-    await page.getByText('Swamp milkweed taken out of the plan.').waitFor();
-    await page.getByRole('button', { name: /^Its braid beside this one ?: Plan/ }).click();
+    await page.getByLabel('Save a copy of this plan as').fill('Without milkweed');
+    await page.getByRole('button', { name: 'Save it' }).click();
+    await page.getByRole('button', { name: /^Make current ?: Without milkweed/ }).click();
+    await main().getByText('“Without milkweed” is current, 1 more').waitFor();
+    await page.getByRole('button', { name: 'Remove Swamp milkweed' }).click();
+    await page.getByText('Swamp milkweed removed from the plan.').waitFor();
+    await page.getByRole('button', { name: /^Compare the braids ?: Plan/ }).click();
     await page.getByRole('heading', { name: 'The plan “Plan”' }).waitFor();
     await main()
       .getByText('Monarch, host plants: open here, there closed')
@@ -340,10 +340,10 @@ describe('the braid beside another', () => {
       .first()
       .waitFor();
     await page.goto(`${app.url}/gardens/kettle-pond-commons/plan`);
-    await main().getByText('going by “').click();
-    await page.getByRole('button', { name: /^Go by it ?: Plan/ }).click();
+    await main().getByText('“Without milkweed” is current').click();
+    await page.getByRole('button', { name: /^Make current ?: Plan/ }).click();
     await page.getByRole('button', { name: 'Remove Without milkweed' }).click();
-    await page.getByText('Plans beside this one').waitFor();
+    await page.getByText('Plans: save further ones').waitFor();
     await page.getByText(/7 of 10 close/).waitFor();
   });
 });
@@ -357,7 +357,7 @@ describe('a garden with nobody in it', () => {
     ['/dates', 'This garden’s own dates'],
   ])('%s says what to do next', async (part, heading) => {
     const file = JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'));
-    await app.call('POST', '/api/gardens/import', {
+    await app.call('POST', '/api/garden-files', {
       ...file,
       garden: { ...file.garden, id: 'fresh-yard', name: 'Fresh yard' },
       targets: [],
@@ -400,12 +400,12 @@ describe('routes of the season', () => {
     expect(answer.body.message).toBe(words);
   });
   it.each([
-    ['DELETE', `${KETTLE}/seen/none`],
-    ['DELETE', `${KETTLE}/plans/none`],
-    ['POST', `${KETTLE}/plans/none/current`],
+    ['DELETE', `${KETTLE}/seen/none?revision=0`],
+    ['DELETE', `${KETTLE}/plans/none?revision=0`],
+    ['PUT', `${KETTLE}/plans/none/current`],
     ['GET', '/api/gardens/nowhere/as-of/last-change'],
   ])('%s %s is a 404 with a sentence', async (method, path) => {
-    const { status, body } = await app.call(method, path, method === 'POST' ? {} : undefined);
+    const { status, body } = await app.call(method, path, method === 'PUT' ? { revision: 0 } : undefined);
     expect(status).toBe(404);
     expect(body.message).toMatch(/^There is no .*\./);
   });
@@ -414,7 +414,7 @@ describe('routes of the season', () => {
     const file = (await app.call('GET', `${KETTLE}/export`)).body;
     expect(file.seen).toHaveLength(8);
     expect(file.plans.map((row: { name: string }) => row.name)).toEqual(['Plan', 'Beside']);
-    const twin = (await app.call('POST', '/api/gardens/import', { ...file, garden: { ...file.garden, id: 'twin-pond' } })).body;
+    const twin = (await app.call('POST', '/api/garden-files', { ...file, garden: { ...file.garden, id: 'twin-pond' } })).body;
     const back = (await app.call('GET', `/api/gardens/${twin.id ?? 'twin-pond'}/export`)).body;
     expect(back.seen).toEqual(file.seen);
     expect(back.plans).toHaveLength(2);

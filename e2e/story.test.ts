@@ -69,7 +69,7 @@ describe('the whole story, in order', () => {
   it('chooses targets', async () => {
     await page.keyboard.press('2');
     await page.getByRole('button', { name: 'Choose Black swallowtail' }).click();
-    await page.getByRole('button', { name: 'Let go Black swallowtail' }).waitFor();
+    await page.getByRole('button', { name: 'Remove Black swallowtail' }).waitFor();
     await page.getByRole('button', { name: 'Choose Eastern tailed-blue' }).click();
     await page.getByText('2 chosen of 47').waitFor();
     await page.getByRole('link', { name: /Targets 2 unserved/ }).waitFor();
@@ -330,7 +330,7 @@ describe('files', () => {
     const page = await openPage(browser);
     await page.goto(app.url);
     await page
-      .getByLabel('Bring in a garden file')
+      .getByLabel('Import a garden file')
       .setInputFiles({ name: 'list.json', mimeType: 'application/json', buffer: Buffer.from('{') });
     await page.getByText('list.json is not a garden file').waitFor();
     await page.getByRole('button', { name: 'Remove Juniper Wash' }).click();

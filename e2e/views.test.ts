@@ -7,7 +7,7 @@ let app: RunningApp;
 let browser: Browser;
 const VIEWS = [
   ['/', 'Gardens'],
-  ['/gardens/new', 'A new garden'],
+  ['/new-garden', 'A new garden'],
   ['/gardens/kettle-pond-commons/place', 'Beds and containers'],
   ['/gardens/kettle-pond-commons/place/yard', 'Yard plan'],
   ['/gardens/kettle-pond-commons/place/sun', 'Sun over the yard'],

@@ -29,7 +29,7 @@ const reasons = (of: Page = page) => of.getByRole('complementary', { name: 'Reas
 async function undoAll() {
   const { body } = await app.call('GET', `/api${KETTLE}`);
   if (body.history.undo) {
-    await app.call('POST', `/api${KETTLE}/undo`, {});
+    await app.undo('kettle-pond-commons');
     await undoAll();
   }
 }
@@ -47,7 +47,7 @@ describe('the plan', () => {
   });
   it('takes a planting out and brings it back with Redo and Undo', async () => {
     await page.goto(`${app.url}${KETTLE}/plan`);
-    await page.getByRole('button', { name: 'Take out Beach plum' }).click();
+    await page.getByRole('button', { name: 'Remove Beach plum' }).click();
     await rowOf('Beach plum').waitFor({ state: 'detached' });
     const header = page.getByRole('banner');
     await header.getByRole('button', { name: 'Undo' }).click();
@@ -82,7 +82,7 @@ describe('targets', () => {
   });
   it('one let go leaves the braid', async () => {
     await page.goto(`${app.url}${KETTLE}/targets`);
-    await page.getByRole('button', { name: 'Let go Question mark' }).click();
+    await page.getByRole('button', { name: 'Remove Question mark' }).click();
     await page.getByText('9 chosen of 47').waitFor();
     await page.keyboard.press('5');
     await page.getByText('7 of 9 life cycles close').first().waitFor();
@@ -111,7 +111,7 @@ describe('offers that are not plants', () => {
   });
   it('leaving the stems, where a cleared autumn took the shelter', async () => {
     const file = JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'));
-    await app.call('POST', '/api/gardens/import', {
+    await app.call('POST', '/api/garden-files', {
       ...file,
       garden: { ...file.garden, id: 'swept-yard', name: 'Swept yard', school_autumn: 'clear' },
       targets: [{ target: 'papilio-polyxenes', ambition: 'breeds', priority: 1 }],
@@ -244,8 +244,8 @@ describe('files', () => {
     expect(download.suggestedFilename()).toBe('kettle-pond-commons.json');
     await page.goto(app.url);
     const buffer = Buffer.from(JSON.stringify({ ...file, garden: { ...file.garden, name: 'Twin Pond' } }));
-    await page.getByLabel('Bring in a garden file').setInputFiles({ name: 'twin.json', mimeType: 'application/json', buffer });
-    await page.getByText('Twin Pond brought in.').waitFor();
+    await page.getByLabel('Import a garden file').setInputFiles({ name: 'twin.json', mimeType: 'application/json', buffer });
+    await page.getByText('Twin Pond imported.').waitFor();
     await page.getByRole('link', { name: 'Twin Pond' }).click();
     await page.getByText('7 of 10 life cycles close').first().waitFor();
   });

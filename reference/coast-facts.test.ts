@@ -2,10 +2,12 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
 import { coverage, type CoverageInput } from '../core/coverage/coverage';
-import { nectarOfPlant } from '../core/coverage/supply';
-import { fit } from '../core/fit/fit';
-import { gates } from '../core/gates/gates';
-import { offersFor, trapsFor, withChange } from '../core/offers/offers';
+import { nectarOfPlant } from '../core/match/nectar';
+import { fit } from '../core/match/fit/fit';
+import { gates } from '../core/match/gates/gates';
+import { withChange } from '../core/coverage/offers/change';
+import { offersFor } from '../core/coverage/offers/offers';
+import { trapsFor } from '../core/match/gates/traps';
 import { GardenFile } from '../core/model/garden';
 import { halfMonthOfDay } from '../core/model/half-month';
 import { readLibrary } from '../scripts/reference-files';
@@ -135,8 +137,8 @@ describe('the demo gardens', () => {
             const after = coverage(withChange(garden.input, offer.change))
               .targets.find((t) => t.target === row.target)!
               .needs.find((n) => n.need.stage === need.need.stage && n.need.special === need.need.special)!;
-            expect(after.verdict === 'closed', offer.sentence).toBe(offer.closes);
-            expect(after.gaps.length, offer.sentence).toBe(offer.gapsAfter);
+            expect(after.verdict === 'closed', JSON.stringify(offer.change)).toBe(offer.closes);
+            expect(after.gaps.length, JSON.stringify(offer.change)).toBe(offer.gapsAfter);
           }
   });
   it('the balcony’s pots are two zones colder than its street', () => {

@@ -1,10 +1,10 @@
-import { ADMISSIBLE, resolveHosts } from '../core/almanac/hosts';
+import { ADMISSIBLE, resolveHosts } from '../core/library/hosts';
 import type { Plant } from '../core/model/reference';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
-import { isListed } from '../core/gates/status';
-import { speakingOf } from '../core/library/about';
-import { checkLibrary } from '../core/library/check';
+import { isListed } from '../core/library/status';
+import { speakingOf } from '../core/almanac/about';
+import { checkLibrary } from '../core/match/library-check';
 import { parseReferenceFile } from '../core/library/parse';
 import { regionalGarden } from '../core/library/regional-garden';
 import { halfMonthOfDay } from '../core/model/half-month';

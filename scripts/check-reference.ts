@@ -1,4 +1,5 @@
-import { checkLibrary, libraryCounts } from '../core/library/check';
+import { libraryCounts } from '../core/library/check';
+import { checkLibrary } from '../core/match/library-check';
 import { readLibrary } from './reference-files';
 
 const { library, problems } = readLibrary();

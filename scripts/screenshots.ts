@@ -19,7 +19,10 @@ async function shoot(
   await page.goto(app.url + path);
   await page.getByText(ready).first().waitFor();
   const ribbon = page.getByRole('slider', { name: 'Half-month shown' });
-  if (await ribbon.count()) await ribbon.fill('13');
+  if (await ribbon.count()) {
+    await ribbon.fill('13');
+    await ribbon.blur();
+  }
   await act?.(page);
   await page.evaluate(() => scrollTo(0, 0));
   await page.waitForTimeout(400);
@@ -62,7 +65,7 @@ await shoot('timing', `${KETTLE}/season/timing`, 'Cut what grows', (page) =>
     .first()
     .click(),
 );
-await shoot('new-garden', '/gardens/new', 'A new garden', (page) =>
+await shoot('new-garden', '/new-garden', 'A new garden', (page) =>
   page.getByText('Drawing the map').waitFor({ state: 'detached' }),
 );
 await shoot('library', `${KETTLE}/library`, 'American copper', (page) => page.getByRole('button', { name: 'Plants' }).click());

@@ -11,8 +11,10 @@ export function isApiFault(error: unknown): error is ApiFault {
   return typeof error === 'object' && error !== null && 'status' in error && 'fields' in error;
 }
 
+export type ApiMethod = 'GET' | 'POST' | 'PUT' | 'DELETE';
+
 /** Calls the server; throws an ApiFault with a sentence fit to show, also when it cannot be reached. */
-export async function callApi<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export async function callApi<T>(method: ApiMethod, path: string, body?: unknown): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -29,6 +31,7 @@ export async function callApi<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path
     };
     throw fault;
   }
+  if (response.ok && response.headers.get('content-type')?.startsWith('text/')) return (await response.text()) as T;
   const answer = await response.json().catch(() => ({ message: 'The server gave no readable answer.' }));
   if (response.ok) return answer as T;
   const fault: ApiFault = {

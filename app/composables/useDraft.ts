@@ -18,15 +18,15 @@ export function useDraft<S extends z.ZodType>(schema: S, start: () => z.input<S>
     for (const issue of result.error.issues) errors.value[issue.path.join('.')] ??= issue.message;
     return null;
   }
-  /** Checks and hands the record on; faults of the server come back beside their fields. Returns whether it was kept. */
-  async function save(keep: (record: z.output<S>) => Promise<void>): Promise<ApiFault | 'kept' | 'invalid'> {
+  /** Checks and hands the record on; faults of the server come back beside their fields. Returns whether it was saved. */
+  async function save(keep: (record: z.output<S>) => Promise<void>): Promise<ApiFault | 'saved' | 'invalid'> {
     fault.value = '';
     const record = check();
     if (!record) return 'invalid';
     saving.value = true;
     try {
       await keep(record);
-      return 'kept';
+      return 'saved';
     } catch (error) {
       if (!isApiFault(error)) throw error;
       errors.value = error.fields;

@@ -1,5 +1,7 @@
-import { offersFor } from '~~/core/offers/offers';
-import { timingOffers } from '~~/core/offers/timing';
+import { offersFor } from '~~/core/coverage/offers/offers';
+import { timingOffers } from '~~/core/coverage/offers/timing';
+import { within } from '~~/core/words/lists';
+import { changeSentence } from '~~/core/words/offers';
 import type { Strand } from '~~/core/season/braid';
 
 const MOVING_MS = 700;
@@ -27,9 +29,9 @@ export function useGapOffers() {
       const gap = gaps.shift();
       if (!gap || mine !== round || !input) return;
       const { target, covered } = gap;
-      const cut = timingOffers(input, target, covered, undefined, ['cut']).find((offer) => offer.closes);
+      const cut = timingOffers(input, target, covered, ['cut']).find((offer) => offer.closes);
       const best = cut ?? offersFor(input, target, covered).offers.find((offer) => offer.closes);
-      if (best) found.value = new Map(found.value).set(keyOf(target, covered.need), inBraid(best.sentence));
+      if (best) found.value = new Map(found.value).set(keyOf(target, covered.need), within(changeSentence(best.change, input)));
       requestIdleCallback(next);
     };
     // While the braid moves to its new shape, nothing else is done.
@@ -39,6 +41,3 @@ export function useGapOffers() {
   onBeforeUnmount(() => (round = -1));
   return { offerOf: (target: string, strand: Strand) => found.value.get(keyOf(target, strand.need.need)) ?? '' };
 }
-
-/** An offer as it stands within a line: `add 5 White turtlehead to The swale`. */
-const inBraid = (sentence: string) => sentence.charAt(0).toLowerCase() + sentence.slice(1);

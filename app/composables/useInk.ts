@@ -1,5 +1,5 @@
 import { useMutationObserver } from '@vueuse/core';
-import type { Ink } from '~/components/yard/yard-marks';
+import type { Ink } from '~/components/place/yard/yard-marks';
 
 const NAMES: Ink[] = [
   'ground',

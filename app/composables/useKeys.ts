@@ -2,7 +2,7 @@ import { useEventListener } from '@vueuse/core';
 
 /** The keys that work in every view of a garden; none while something is being typed or a dialog is open. */
 export function useKeys(actions: { find: () => void; help: () => void }) {
-  const garden = useGardenStore();
+  const records = useRecordsStore();
   const view = useViewStore();
   const stations = useStations();
 
@@ -14,7 +14,7 @@ export function useKeys(actions: { find: () => void; help: () => void }) {
     if (typing) return;
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
       event.preventDefault();
-      void garden.step(event.shiftKey ? 'redo' : 'undo');
+      void records.step(event.shiftKey ? 'redo' : 'undo');
       return;
     }
     if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -1,4 +1,4 @@
-import type { Service } from '~~/core/match/match';
+import type { Service } from '~~/core/match/services';
 import { SETTINGS } from '~~/core/settings';
 
 export type MatchSort = 'serves' | 'bloom' | 'name' | 'height';

@@ -6,7 +6,7 @@ export function isoDay(date: Date): string {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 }
 
-/** A measurement being written down on a site: its date, its reading, and its faults beside their fields. */
+/** A measurement being recorded on a site: its date, its reading, and its faults beside their fields. */
 export function useMeasure<K extends MeasureKind>(kind: K, site: () => string, reading: () => Reading<K>, said: string) {
   const yard = useYardStore();
   const view = useViewStore();
@@ -17,7 +17,7 @@ export function useMeasure<K extends MeasureKind>(kind: K, site: () => string, r
   const draft = form.draft as unknown as Ref<{ taken_on: string; note: string; reading: Reading<K> }>;
   async function submit() {
     const result = await form.save((fields) => yard.measure(fields, said));
-    if (result === 'kept') form.restart();
+    if (result === 'saved') form.restart();
     return result;
   }
   const error = (key: string) => form.errors.value[`reading.${key}`];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { SeasonEvent } from '~~/core/season/events';
+import type { SeasonEvent } from '~~/core/words/events';
 import { icsText } from './useSeasonIcs';
 
 const event = (over: Partial<SeasonEvent>): SeasonEvent => ({

@@ -1,7 +1,7 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { Garden } from '~~/core/model/garden';
 import type { SeasonCalendar } from '~~/core/season/calendar';
-import { seasonEvents, type SeasonEvent } from '~~/core/season/events';
+import { seasonEvents, type SeasonEvent } from '~~/core/words/events';
 
 const KINDS: Record<SeasonEvent['kind'], string> = {
   flight: 'Flight',
@@ -17,7 +17,7 @@ const partsOf = (iso: string, days = 0): DateArray => {
   return [date.getUTCFullYear(), date.getUTCMonth() + 1, date.getUTCDate()];
 };
 
-/** A season as a calendar file of days: flights, blooms, cuts and sowings. The last day of an event is told as the day after. */
+/** A season as a calendar file of days: flights, blooms, cuts and sowings. The file gives the day after the last day of an event. */
 export function icsText(events: readonly SeasonEvent[], garden: Pick<Garden, 'id' | 'name'>, year: number): string {
   const entries = events.map((event): EventAttributes => ({
     uid: `${event.key}-${year}@${garden.id}.outwash`,

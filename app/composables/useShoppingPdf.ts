@@ -1,6 +1,6 @@
 import { dateName } from '~~/core/model/half-month';
-import { billOf, type ShoppingLine, type Source } from '~~/core/shopping/list';
-import { lineName, SEASON_WORDS, SOURCE_WORDS, unitsWords } from '~~/core/shopping/sheet';
+import { billOf, type ShoppingLine, type Source } from '~~/core/plan/shopping/list';
+import { lineName, questionsOf, SEASON_WORDS, SOURCE_WORDS, unitsWords } from '~~/core/words/shopping';
 
 /** The shopping list as a PDF file. The maker of it is large and fetched (from this server) only when asked for. */
 export async function shoppingPdf(
@@ -34,7 +34,7 @@ export async function shoppingPdf(
                 ...(line.kind === 'plant'
                   ? [
                       { text: line.here.plant.scientific, italics: true },
-                      ...line.ask.map((text) => ({ text: `[  ] ${text}`, fontSize: 8, margin: [0, 1, 0, 0] })),
+                      ...questionsOf(line).map((text) => ({ text: `[  ] ${text}`, fontSize: 8, margin: [0, 1, 0, 0] })),
                     ]
                   : []),
               ],

@@ -2,7 +2,7 @@ export interface Station {
   key: string;
   name: string;
   path: string;
-  /** The one figure that tells its state. */
+  /** The one figure that shows its state. */
   figure: string;
 }
 

@@ -1,7 +1,7 @@
 import type { Site } from '~~/core/model/garden';
 import type { Point, ThingKind } from '~~/core/model/yard';
-import { DRAWN_AS } from '~~/core/yard/fresh';
-import { areaOf, crossesItself, lengthOf, perimeterOf } from '~~/core/yard/geometry';
+import { DRAWN_AS } from '~~/core/place/yard/fresh';
+import { areaOf, crossesItself, lengthOf, perimeterOf } from '~~/core/place/yard/geometry';
 
 /** What the pen draws: a thing, a bed or a container. */
 export type Tool = ThingKind | Site['kind'];
@@ -9,7 +9,7 @@ export const drawnAs = (tool: Tool) => (tool === 'bed' ? 'area' : tool === 'cont
 
 /**
  * The pen of the yard's drawing: corners set one by one until the outline is finished. `finish` hands them over and
- * is refused, with a sentence, while they make no outline. What `done` could not keep stays under the pen.
+ * is refused, with a sentence, while they make no outline. What `done` could not save stays under the pen.
  */
 export function useYardPen(done: (tool: Tool, points: Point[]) => Promise<boolean>) {
   const tool = ref<Tool | null>(null);

@@ -3,11 +3,12 @@ import type { GardenSummary } from '~~/core/model/garden';
 
 const libraryStore = useLibraryStore();
 const notices = useNoticesStore();
-const gardens = ref<GardenSummary[] | null>(null);
+const store = useGardensStore();
+const gardens = computed(() => store.gardens);
 
 async function load() {
   try {
-    [gardens.value] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.load()]);
+    await store.load();
   } catch (error) {
     if (!isApiFault(error)) throw error;
     showError({ statusCode: error.status || 503, message: error.message, fatal: true });
@@ -16,28 +17,28 @@ async function load() {
 void load();
 const regionName = (id: string) => libraryStore.library?.regions.find((row) => row.id === id)?.name ?? id;
 
-async function told(work: () => Promise<unknown>) {
+async function attempt(work: () => Promise<unknown>) {
   try {
     await work();
-    await load();
+    await store.load();
   } catch (error) {
     if (!isApiFault(error)) throw error;
     notices.say(error.message, 'fault');
   }
 }
 const remove = (row: GardenSummary) =>
-  told(async () => {
-    await callApi('DELETE', `/api/gardens/${row.id}`);
+  attempt(async () => {
+    await store.remove(row);
     notices.say(`${row.name} removed.`, 'done', {
       label: 'Undo',
-      run: () => told(() => callApi('POST', `/api/gardens/${row.id}/restore`, {})),
+      run: () => attempt(() => store.restore(row)),
     });
   });
-async function bringIn(event: Event) {
+async function importFile(event: Event) {
   const field = event.target as HTMLInputElement;
   const file = field.files?.[0];
   if (!file) return;
-  await told(async () => {
+  await attempt(async () => {
     let content: unknown;
     try {
       content = JSON.parse(await file.text());
@@ -50,8 +51,7 @@ async function bringIn(event: Event) {
       };
       throw fault;
     }
-    const { garden } = await callApi<{ garden: { name: string } }>('POST', '/api/gardens/import', content);
-    notices.say(`${garden.name} brought in.`);
+    notices.say(`${await store.importFile(content)} imported.`);
   });
   field.value = '';
 }
@@ -65,9 +65,9 @@ async function bringIn(event: Event) {
     </p>
     <div class="mt-6 flex flex-wrap items-baseline gap-3">
       <h1>Gardens</h1>
-      <NuxtLink to="/gardens/new" class="press press-main">Make a garden</NuxtLink>
+      <NuxtLink to="/new-garden" class="press press-main">Make a garden</NuxtLink>
       <label class="press cursor-pointer focus-within:outline-2">
-        Bring in a garden file<input class="sr-only" type="file" accept=".json,application/json" @change="bringIn" />
+        Import a garden file<input class="sr-only" type="file" accept=".json,application/json" @change="importFile" />
       </label>
     </div>
     <p v-if="!gardens" class="py-10 text-quiet" role="status">Fetching the gardens …</p>

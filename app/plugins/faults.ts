@@ -1,4 +1,4 @@
-/** What nobody foresaw: told calmly, and written to the console with its cause. */
+/** Unexpected errors: a notice for the gardener, and the cause in the console. */
 export default defineNuxtPlugin((nuxtApp) => {
   const tell = (error: unknown) => {
     console.error(error);

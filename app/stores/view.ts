@@ -1,7 +1,8 @@
 import { useLocalStorage } from '@vueuse/core';
 import { halfMonthOfDay, HALF_MONTHS } from '~~/core/model/half-month';
-import { UNITS, quantity, type UnitSystem } from '~~/core/model/units';
-import type { PlaceValue } from '~~/core/place/consequences';
+import type { UnitSystem } from '~~/core/model/units';
+import { unitsOf } from '~~/core/words/units';
+import type { PlaceValue } from '~~/core/garden/place-effects';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
 /** What the reasons panel explains. */
@@ -40,13 +41,15 @@ export const useViewStore = defineStore('view', () => {
   function closeReasons() {
     reasonsOpen.value = false;
   }
-  const area = (m2: number) => quantity(m2, UNITS[units.value].area);
-  const volume = (l: number) => quantity(l, UNITS[units.value].volume);
-  const length = (cm: number) => quantity(cm, UNITS[units.value].length);
-  const distance = (m: number) => quantity(m, UNITS[units.value].distance);
+  /** How sentences write quantities, in the system chosen and the garden's currency. */
+  const inUnits = computed(() => unitsOf(units.value, useGardenStore().garden?.money?.currency));
+  const area = (m2: number) => inUnits.value.area(m2);
+  const volume = (l: number) => inUnits.value.volume(l);
+  const length = (cm: number) => inUnits.value.length(cm);
+  const distance = (m: number) => inUnits.value.distance(m);
   /** An area with the length of its edge: `8 m², 12 m round`. */
   const round = (m2: number, m: number) => `${area(m2)}, ${distance(m)} round`;
-  const weight = (kg: number) => quantity(kg, UNITS[units.value].weight);
+  const weight = (kg: number) => inUnits.value.weight(kg);
   return {
     today,
     halfMonth,
@@ -57,6 +60,7 @@ export const useViewStore = defineStore('view', () => {
     moveTo,
     explain,
     closeReasons,
+    inUnits,
     area,
     volume,
     length,

@@ -1,9 +1,9 @@
-import { wrap, proxy, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { SiteFields } from '~~/core/model/garden';
-import type { Measure, MeasureFields, Thing, ThingFields, YardFields } from '~~/core/model/yard';
-import { FRESH_YARD } from '~~/core/yard/fresh';
-import { lightSeason } from '~~/core/sun/bed-sun';
-import { gridOf, type Grid, type SunLayer } from '~~/core/sun/raster';
+import type { Measure, MeasureFields, Reading, Thing, ThingFields, YardFields } from '~~/core/model/yard';
+import { FRESH_YARD } from '~~/core/place/yard/fresh';
+import { lightSeason } from '~~/core/place/sun/bed-sun';
+import { gridOf, type Grid, type SunLayer } from '~~/core/place/sun/raster';
 import { HALF_MONTHS } from '~~/core/model/half-month';
 import type { SunSurveyor } from '~/workers/sun-survey';
 
@@ -13,48 +13,42 @@ const cellOf = ({ width_m, depth_m }: YardFields) => Math.max(0.5, Math.sqrt((wi
 /** The surveyed yard: what is drawn in it, what was measured, and the sun over it, computed in a worker. */
 export const useYardStore = defineStore('yard', () => {
   const garden = useGardenStore();
+  const records = useRecordsStore();
+  const commands = useCommands();
   const notices = useNoticesStore();
   const yard = computed<YardFields>(() => garden.garden?.yard ?? FRESH_YARD);
 
-  const without = <T extends { id: string; revision: number }>({ id: _id, revision: _revision, ...fields }: T) => fields;
-  const saveYard = (fields: Partial<YardFields>) => garden.changeGarden({ yard: { ...yard.value, ...fields } }, 'Yard saved.');
+  const saveYard = (fields: Partial<YardFields>) => commands.changeGarden({ yard: { ...yard.value, ...fields } }, 'Yard saved.');
   const draw = (things: ThingFields[]) =>
-    garden.attempt(async () => {
+    records.attempt(async () => {
       if (!garden.garden!.yard) await saveYard({});
-      await garden.change('POST', '/things', things, `${things.map((row) => row.name).join(', ')} drawn.`);
+      await records.change('POST', '/things', things, `${things.map((row) => row.name).join(', ')} drawn.`);
     });
-  /** Changes some fields of a thing as it is kept. */
-  const changeThing = (thingId: string, fields: Partial<ThingFields>) => {
-    const thing = garden.things.find((row) => row.id === thingId)!;
-    const whole = { ...without(thing), ...fields };
-    const save = (at: number) =>
-      garden.change('PUT', `/things/${thingId}`, { revision: at, fields: whole }, `${whole.name} saved.`);
-    return garden.attempt(() => save(thing.revision), save);
+  /** Changes some fields of a thing as it is stored. */
+  const changeThing = (id: string, fields: Partial<ThingFields>) => {
+    const thing = garden.things.find((row) => row.id === id)!;
+    return records.revise(`/things/${id}`, thing, fields as Partial<Thing>, `${fields.name ?? thing.name} saved.`);
   };
-  const removeThing = (thing: Thing) =>
-    garden.attempt(() => garden.change('DELETE', `/things/${thing.id}`, undefined, `${thing.name} removed.`));
-  /** Changes some fields of a bed or container as it is kept. */
-  const changeSite = (siteId: string, fields: Partial<SiteFields>) => {
-    const site = garden.siteRecords.find((row) => row.id === siteId)!;
-    const save = (at: number) => garden.saveSite(siteId, { ...without(site), ...fields }, at);
-    return garden.attempt(() => save(site.revision), save);
-  };
+  const removeThing = (thing: Thing) => records.remove(`/things/${thing.id}`, thing, `${thing.name} removed.`);
   const drawSite = (fields: SiteFields) =>
-    garden.attempt(async () => {
+    records.attempt(async () => {
       if (!garden.garden!.yard) await saveYard({});
-      await garden.addSite(fields);
+      await commands.addSite(fields);
     });
 
-  /** Writes a measurement down; throws the fault, for the form to show. */
-  const measure = (fields: MeasureFields, said: string) => garden.change('POST', '/measures', fields, said);
-  const strike = (row: Measure) =>
-    garden.attempt(() => garden.change('DELETE', `/measures/${row.id}`, undefined, 'Measurement struck out.'));
+  /** Records a measurement; throws the fault, for the form to show. */
+  const measure = (fields: MeasureFields, said: string) => records.change('POST', '/measures', fields, said);
+  const removeMeasure = (row: Measure) => records.remove(`/measures/${row.id}`, row, 'Measurement deleted.');
+  /** Reads the simulated probe in a bed; nothing is recorded. */
+  const readProbe = (site: string) => callApi<Reading<'probe'>>('GET', `/api/gardens/${garden.id}/sites/${site}/probe`);
+  /** Saves a picture for under the drawing and answers its id. */
+  const savePicture = async (data: string) =>
+    (await callApi<{ picture: string }>('POST', `/api/gardens/${garden.id}/pictures`, { data })).picture;
 
   // The sun over the yard.
   const layers = shallowRef<(SunLayer | null)[]>(Array(HALF_MONTHS).fill(null));
   const grid = shallowRef<Grid>({ columns: 0, rows: 0, cell_m: 0.5 });
   const done = ref(0);
-  const surveying = ref(false);
   /** What the layers were computed from; they are stale once it differs. */
   const surveyed = ref('');
   const years = ref(0);
@@ -70,49 +64,37 @@ export const useYardStore = defineStore('yard', () => {
     ]),
   );
   const stale = computed(() => surveyed.value !== subject.value);
-  let worker: Worker | null = null;
+  const task = useWorkerTask<SunSurveyor>(
+    () => new Worker(new URL('../workers/sun-survey.ts', import.meta.url), { type: 'module' }),
+    (cause) => notices.say(`The sun survey stopped: ${cause}.`, 'fault'),
+  );
 
-  function stop() {
-    worker?.terminate();
-    worker = null;
-    surveying.value = false;
-  }
   /** Computes the sun over the yard, the growing season first; what there is so far is in `layers`. */
   async function survey() {
-    stop();
-    const of = subject.value;
+    const { lat, lon } = garden.garden!;
     const season = lightSeason(garden.garden!);
     const order = [...season, ...Array.from({ length: HALF_MONTHS }, (_, h) => h).filter((h) => !season.includes(h))];
-    const fresh: (SunLayer | null)[] = Array(HALF_MONTHS).fill(null);
     const cell_m = cellOf(yard.value);
-    const mine = new Worker(new URL('../workers/sun-survey.ts', import.meta.url), { type: 'module' });
-    worker = mine;
-    surveying.value = true;
     done.value = 0;
-    surveyed.value = of;
+    surveyed.value = subject.value;
     grid.value = gridOf(yard.value, cell_m);
-    layers.value = fresh;
-    const surveyor: Remote<SunSurveyor> = wrap(mine);
-    const { lat, lon } = garden.garden!;
+    layers.value = Array(HALF_MONTHS).fill(null);
     // Plain copies: the worker is sent no reactive object.
     const [plainYard, things] = JSON.parse(JSON.stringify([yard.value, garden.things])) as [YardFields, Thing[]];
-    mine.onerror = (event) => {
-      notices.say(`The sun survey stopped: ${event.message || 'the worker failed'}.`, 'fault');
-      stop();
-    };
-    await surveyor.survey(
-      plainYard,
-      things,
-      { lat, lon },
-      order,
-      { cell_m, years: years.value },
-      proxy((layer: SunLayer) => {
-        if (worker !== mine) return;
-        layers.value = layers.value.map((row, h) => (h === layer.halfMonth ? layer : row));
-        done.value++;
-      }),
+    await task.run((surveyor, mine) =>
+      surveyor.survey(
+        plainYard,
+        things,
+        { lat, lon },
+        order,
+        { cell_m, years: years.value },
+        proxy((layer: SunLayer) => {
+          if (!mine()) return;
+          layers.value = layers.value.map((row, h) => (h === layer.halfMonth ? layer : row));
+          done.value++;
+        }),
+      ),
     );
-    if (worker === mine) stop();
   }
 
   return {
@@ -121,17 +103,18 @@ export const useYardStore = defineStore('yard', () => {
     draw,
     changeThing,
     removeThing,
-    changeSite,
     drawSite,
     measure,
-    strike,
+    removeMeasure,
+    readProbe,
+    savePicture,
     layers,
     grid,
     done,
-    surveying,
+    surveying: task.running,
     stale,
     years,
     survey,
-    stop,
+    stop: task.stop,
   };
 });

@@ -1,41 +1,34 @@
 import loadHighs from 'highs';
 import wasm from 'highs/runtime?url';
 import { expose } from 'comlink';
-import { almanacFor } from '~~/core/almanac/almanac';
-import type { Garden, GardenTarget, Planting, Site } from '~~/core/model/garden';
-import type { Seen } from '~~/core/model/seen';
+import { gardenHere } from '~~/core/garden/here';
+import type { GardenRecords } from '~~/core/model/garden';
 import type { Library } from '~~/core/model/reference';
-import type { PlantSize } from '~~/core/model/vocabulary';
 import type { PlanWishes } from '~~/core/model/wishes';
-import { alternative, type Spirit } from '~~/core/planner/alternatives';
-import { problemOf } from '~~/core/planner/problem';
-import type { Judged } from '~~/core/planner/proposal';
-import type { PlanQuestion } from '~~/core/planner/question';
-import { shortfallFor, type Shortfall } from '~~/core/planner/shortfall';
-import { solvePlan, type Outcome, type Progress } from '~~/core/planner/solve';
-import type { OwnPrices } from '~~/core/shopping/sizes';
+import { alternative, type Spirit } from '~~/core/plan/planner/alternatives';
+import { problemOf } from '~~/core/plan/planner/problem';
+import type { Judged } from '~~/core/plan/planner/proposal';
+import type { PlanQuestion } from '~~/core/plan/planner/question';
+import { shortfallFor, type Shortfall } from '~~/core/plan/planner/shortfall';
+import { solvePlan, type Outcome, type Progress } from '~~/core/plan/planner/solve';
 
-/** What crosses to the worker: records only; the almanac is made anew there. */
+/** What crosses to the worker: records only; what follows from them is calculated there again. */
 export interface Asked {
+  /** The shipped library. */
   library: Library;
-  seen: Seen[];
-  garden: Garden;
-  sites: Site[];
-  targets: GardenTarget[];
-  plantings: Planting[];
+  records: GardenRecords;
+  year: number | null;
   wishes: PlanWishes;
-  prices: OwnPrices;
-  sizes: Record<string, PlantSize>;
 }
 
 let question: PlanQuestion | null = null;
 const solver = loadHighs({ locateFile: () => wasm });
 const now = () => performance.now() / 1000;
 
-/** Looks for plans beside the page; the page stops it by ending the worker and keeps the best plan it was told of. */
+/** Searches for plans while the page goes on; the page stops it by ending the worker and keeps the best plan so far. */
 const planner = {
-  ask({ library, garden, seen, ...rest }: Asked) {
-    question = { ...rest, garden, almanac: almanacFor(library, garden, seen) };
+  ask({ library, records, year, wishes }: Asked) {
+    question = gardenHere(records, library, { year }).questionOf(wishes);
   },
   async propose(seconds: number, take: (progress: Progress) => void): Promise<Outcome> {
     return solvePlan(await solver, problemOf(question!), { seconds, now, take });

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import type { Thing, YardFields } from '~~/core/model/yard';
-import { sunLayers, type SunLayer, type SunPlace } from '~~/core/sun/raster';
+import { sunLayers, type SunLayer, type SunPlace } from '~~/core/place/sun/raster';
 
 /** Computes the sun survey layer by layer beside the page; the page stops it by ending the worker. */
 const surveyor = {

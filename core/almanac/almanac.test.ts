@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { almanacFor, flightHere } from './almanac';
-import { resolveHosts } from './hosts';
+import { almanacFor } from './almanac';
+import { flightHere } from './flight';
+import { resolveHosts } from '../library/hosts';
 import { GARDEN, host, libraryOf, plant, target } from '../testing/worked-garden';
 
 describe('host relations', () => {

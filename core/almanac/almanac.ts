@@ -1,37 +1,23 @@
-import type { Caution, Host, Library, Occurrence, Plant, Propagation, Region, Target } from '../model/reference';
+import type { Almanac, PlantHere, TargetHere } from '../model/here';
+import { flightHere } from './flight';
+import type { Caution, Host, Library, Plant, Propagation, Region } from '../model/reference';
 import type { GardenFields } from '../model/garden';
 import { groupBy } from '../model/group';
-import { firstDay, HALF_MONTHS, lastDay } from '../model/half-month';
-import { dailyNormals, degreeDayYear } from '../climate/degree-days';
-import { seasonalShift, springDelay } from '../climate/shift';
-import { livesThroughWinter } from '../climate/zones';
-import { bloomSteps, foliageWindow, windowShares, type BloomSteps, type DayWindow } from '../bloom/bloom';
-import { ownFlight, type OwnWindow } from '../bloom/own-dates';
-import { sowingOf, type Sowing } from '../bloom/sowing';
-import type { Frosts } from '../climate/frost';
+import { firstDay } from '../model/half-month';
+import { dailyNormals, degreeDayYear } from '../place/climate/degree-days';
+import { springDelay } from '../place/climate/shift';
+import { livesThroughWinter } from '../place/climate/zones';
+import { bloomSteps, foliageWindow, windowShares } from './bloom/bloom';
+import type { BloomSteps, Sowing, LarvalPeriod, StatusHere } from '../model/here';
+import { ownFlight } from './bloom/own-dates';
+import { sowingOf } from './bloom/sowing';
 import type { Seen } from '../model/seen';
-import { larvalPeriods, type LarvalPeriod } from '../needs/larval-periods';
-import { flightHalfMonths } from '../needs/needs';
-import { statusHere, type StatusHere } from '../gates/status';
-import type { FitPlace } from '../fit/dimensions';
-import { ADMISSIBLE, resolveHosts } from './hosts';
+import { larvalPeriods } from './larval-periods';
+import { flightHalfMonths } from './flight';
+import { statusHere } from '../library/status';
+import { ADMISSIBLE, resolveHosts } from '../library/hosts';
 
-export interface PlantHere {
-  readonly plant: Plant;
-  readonly bloom: DayWindow | null;
-  /** How its bloom window comes about; null for a plant without flowers. */
-  readonly bloomSteps: BloomSteps | null;
-  /** How it is sown, where it is an annual whose bloom follows its sowing. */
-  readonly sowing: Sowing | null;
-  /** Share (0–1) of each half-month in bloom, and in leaf. */
-  readonly bloomShares: number[];
-  readonly foliage: DayWindow;
-  readonly foliageShares: number[];
-  readonly status: StatusHere;
-  readonly cautions: Caution[];
-}
-
-/** A plant's windows are reckoned when they are first asked for: a first view asks for the planted ones only. */
+/** A plant's windows are calculated when they are first asked for: a first view asks for the planted ones only. */
 class PlantInGarden implements PlantHere {
   #steps: BloomSteps | null | undefined;
   #sowing: Sowing | null | undefined;
@@ -69,42 +55,6 @@ class PlantInGarden implements PlantHere {
   get foliageShares() {
     return (this.#foliageShares ??= windowShares(this.foliage));
   }
-}
-
-export interface TargetHere {
-  target: Target;
-  occurrence: Occurrence;
-  flight: DayWindow;
-  /** How the flight comes about: as the region's is, moved here, and as the gardener saw it. */
-  flightSteps: { stated: DayWindow; delay_d: number; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> };
-  flightHalfMonths: number[];
-  larval: LarvalPeriod[];
-  /** Host relation by plant id, species before genus before family. */
-  hosts: Map<string, Host>;
-}
-
-/** The reference library brought to one garden: its own windows, flights, statuses and hosts. */
-export interface Almanac {
-  region: Region;
-  place: FitPlace;
-  frosts: Frosts;
-  plants: Map<string, PlantHere>;
-  /** Targets that occur in the region; others are not offered. */
-  targets: Map<string, TargetHere>;
-}
-
-const HALF_MONTH_DAYS = 365 / 24;
-
-/**
- * A flight period moved from its region to the garden, in whole half-months: records are no finer than that.
- * A flight all year stays one; where `last` comes before `first` it runs over the new year.
- */
-export function flightHere(occurrence: Pick<Occurrence, 'first' | 'last'>, delay: number): DayWindow {
-  if (occurrence.first === 0 && occurrence.last === HALF_MONTHS - 1) return { from: 1, to: 365 };
-  const moved = (h: number, day: number) => h + Math.round(seasonalShift(day, delay) / HALF_MONTH_DAYS);
-  const first = Math.max(0, moved(occurrence.first, firstDay(occurrence.first)));
-  const last = Math.min(23, moved(occurrence.last, lastDay(occurrence.last)));
-  return { from: firstDay(first), to: lastDay(last) + (occurrence.last < occurrence.first ? 365 : 0) };
 }
 
 /** The day on which the first admissible host that is recorded and hardy here comes into leaf; 1 where none is known. */

@@ -166,7 +166,7 @@ describe('shelter coverage', () => {
     const bark = { ...world, targets: [target('azure', { overwinters_in: 'bark' })] };
     expect(needOf(gardenOf(bark, full), 'shelter').verdict).toBe('open');
     const logs = gardenOf(bark, full, { sites: [site('bed', { features: ['logs'] })] });
-    expect(needOf(logs, 'shelter')).toMatchObject({ verdict: 'closed', features: ['a pile of logs and bark in bed'] });
+    expect(needOf(logs, 'shelter')).toMatchObject({ verdict: 'closed', features: [{ feature: 'logs', site: 'bed' }] });
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Need } from '../needs/needs';
+import type { Need } from './needs';
 import type { Coverage } from './types';
 
 /** What a change to a garden opens or closes: needs whose verdict gets worse or better, and life cycles. */

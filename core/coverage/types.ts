@@ -1,4 +1,5 @@
-import type { Need } from '../needs/needs';
+import type { Feature } from '../model/vocabulary';
+import type { Need } from './needs';
 
 export type CoverageVerdict = 'closed' | 'thin' | 'open';
 
@@ -33,8 +34,14 @@ export interface NeedCoverage {
   limit: 'amount' | 'kinds' | 'patch' | null;
   /** Host only: largest patch as a share of one that is found (≥ 1 found). */
   patch: number | null;
-  /** Things other than plantings that serve it, in words. */
-  features: string[];
+  /** Features of the sites that serve it. */
+  features: FeatureHere[];
+}
+
+/** A feature of a site, by the site's id. */
+export interface FeatureHere {
+  feature: Feature;
+  site: string;
 }
 
 /** A planting that gives nothing, and why. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { readLibrary } from '../../scripts/reference-files';
 import type { Library } from '../model/reference';
-import { checkLibrary, checkRows } from './check';
+import { checkRows } from './check';
+import { checkLibrary } from '../match/library-check';
 
 const { library } = readLibrary();
 const messages = (changed: Partial<Library>) =>

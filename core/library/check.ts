@@ -1,16 +1,10 @@
-import { ANYWHERE, type Library, type Plant, type ReferenceFile, type Region } from '../model/reference';
-import { ADMISSIBLE, hostNames } from '../almanac/hosts';
-import { almanacFor, type PlantHere } from '../almanac/almanac';
-import { nectarOfPlant } from '../coverage/supply';
-import { drinksNectar } from '../needs/needs';
-import { larvalHalfMonths } from '../needs/larval-periods';
-import { halfMonthsInWords } from '../model/half-month';
-import { livesThroughWinter, zoneIndex } from '../climate/zones';
-import { isListed } from '../gates/status';
+import { ANYWHERE, type Library, type Plant, type ReferenceFile } from '../model/reference';
+import { hostNames } from './hosts';
+import { zoneIndex } from '../place/climate/zones';
+import { isListed } from './status';
 import { parseGlyph } from '../model/glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
-import { regionalGarden } from './regional-garden';
 
 /** A statement of the library that cannot stand beside its others. */
 export interface Contradiction {
@@ -114,58 +108,7 @@ export function checkRows(library: Library): Contradiction[] {
   return found;
 }
 
-/** Every contradiction in a parsed library: those of its rows, and targets that a region cannot serve. */
-export function checkLibrary(library: Library): Contradiction[] {
-  const found = checkRows(library);
-  if (found.length > 0) return found;
-  for (const region of library.regions)
-    checkServed(library, region, (file, about, message) => found.push({ file, about, message }));
-  return found;
-}
-
-/** Half-months in which wintering hummingbirds live on insects and feeders: late October to early March. */
-const inTheCold = (h: number) => h >= 19 || h <= 4;
-
-/** Does a plant live outdoors somewhere in a region, by cold and by its record there? */
-function growsIn(region: Region, here: PlantHere): boolean {
-  const { plant, status } = here;
-  return status.row !== null && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
-}
-
-/** In a region, every target must have admissible hosts and a suitable native in bloom all through its flight. */
-function checkServed(library: Library, region: Region, say: (file: ReferenceFile, about: string, message: string) => void) {
-  const almanac = almanacFor(library, regionalGarden(library, region.id));
-  const growing = [...almanac.plants.values()].filter((here) => growsIn(region, here));
-  const natives = growing.filter((here) => here.status.native);
-  for (const here of almanac.targets.values()) {
-    const { target } = here;
-    const about = `${target.id} in ${region.id}`;
-    const breeds = here.occurrence.status === 'resident' || here.occurrence.status === 'migrant';
-    if (target.kind !== 'hummingbird' && breeds) {
-      const rankOf = (p: PlantHere) => here.hosts.get(p.plant.id)?.rank;
-      const admissible = growing.filter((p) => ADMISSIBLE.has(rankOf(p)));
-      // A specialist may live on one plant alone, if it is truly its own.
-      if (admissible.length < 2 && !admissible.some((p) => rankOf(p) === 'primary'))
-        say(
-          'hosts.csv',
-          about,
-          `${admissible.length === 0 ? 'No' : 'Only one'} admissible host that grows there is in the library.`,
-        );
-      const leafless = larvalHalfMonths(here.larval).filter((h) => !admissible.some((p) => p.foliageShares[h]! > 0));
-      if (leafless.length > 0) say('hosts.csv', about, `No host is in leaf for its larvae in ${halfMonthsInWords(leafless)}.`);
-      if (here.larval.length === 0) say('occurrence.csv', about, 'No brood of larvae follows from its flight and heat.');
-    }
-    if (!drinksNectar(target)) continue;
-    const hungry = here.flightHalfMonths.filter(
-      (h) =>
-        !(target.kind === 'hummingbird' && inTheCold(h)) &&
-        !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfPlant(target, p.plant) > 0),
-    );
-    if (hungry.length > 0) say('occurrence.csv', about, `No suitable native is in bloom in ${halfMonthsInWords(hungry)}.`);
-  }
-}
-
-/** Counts that tell what a library holds. */
+/** Counts of what a library holds. */
 export function libraryCounts(library: Library) {
   const byRank = (rank: string) => library.hosts.filter((row) => row.rank === rank).length;
   const low = [...library.plants, ...library.targets].filter((row) => row.confidence === 'low').length;

@@ -17,7 +17,7 @@ export function csvOf(library: Library, file: ReferenceFile): string {
 /**
  * The rows of a CSV file that say something else than the library: what importing it would make one's own. Rows
  * that say the same are passed over; rows the file leaves out stay. All or nothing: where anything is wrong,
- * every problem is told by row and column and nothing is taken.
+ * every problem is listed by row and column and nothing is taken.
  */
 export function ownFromCsv(
   library: Library,

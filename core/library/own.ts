@@ -4,8 +4,8 @@ import { checkRows } from './check';
 import { keyOf, rowsOf, type Cells } from './cells';
 
 /**
- * The gardener's own word about the library: rows corrected, added or struck out. It is kept apart from the shipped
- * library, and wins over it.
+ * The gardener's own rows of the library: corrected, added or struck out. They are stored apart from the shipped
+ * library, and win over it.
  */
 
 /** The shipped library with a gardener's own rows laid over it. Own rows are taken to be well-formed. */

@@ -1,7 +1,7 @@
 import type { GardenFields } from '../model/garden';
 import type { Library } from '../model/reference';
 import { HALF_ZONES } from '../model/vocabulary';
-import { zoneIndex } from '../climate/zones';
+import { zoneIndex } from '../place/climate/zones';
 
 /**
  * A garden as the region's profile describes it: what a new garden starts from. The half-zone is the middle of

@@ -69,6 +69,14 @@ export const PotFields = z.object({
   winter: choice(words.POT_WINTERS, 'where it winters'),
 });
 
+/** Sources by the names that files of earlier versions use. */
+const EARLIER_SOURCES: Record<string, string> = { told: 'stated', reckoned: 'calculated' };
+const source = <V extends words.SiteValue>(value: V) =>
+  z.preprocess(
+    (name) => (typeof name === 'string' ? (EARLIER_SOURCES[name] ?? name) : name),
+    choice(words.SITE_SOURCES[value] as readonly [words.SiteSource<V>, ...words.SiteSource<V>[]], 'which figure counts'),
+  );
+
 export const SiteFields = z
   .object({
     name,
@@ -93,11 +101,11 @@ export const SiteFields = z
     /** Which source counts for a value, where the gardener has chosen one. */
     counts: z
       .object({
-        sun: choice(words.SITE_SOURCES.sun, 'which figure counts').optional(),
-        texture: choice(words.SITE_SOURCES.texture, 'which figure counts').optional(),
-        drainage: choice(words.SITE_SOURCES.drainage, 'which figure counts').optional(),
-        ph: choice(words.SITE_SOURCES.ph, 'which figure counts').optional(),
-        moisture: choice(words.SITE_SOURCES.moisture, 'which figure counts').optional(),
+        sun: source('sun').optional(),
+        texture: source('texture').optional(),
+        drainage: source('drainage').optional(),
+        ph: source('ph').optional(),
+        moisture: source('moisture').optional(),
       })
       .default({}),
     notes: note,
@@ -123,7 +131,7 @@ export const PlantingFields = z.object({
   count: number(1, 5000, 'the count').int('Count whole plants.'),
   state: choice(words.PLANTING_STATES, 'a state'),
   planted_year: number(1950, 2100, 'the year planted').int('Give a whole year.').nullable(),
-  /** Year it was lost or taken out: it gives nothing from then on. */
+  /** Year it was lost or removed: it gives nothing from then on. */
   lost_year: number(1950, 2100, 'the year it was lost').int('Give a whole year.').nullable().default(null),
   /** An annual’s sowing, where it is not the usual day; a cut timed for a second bloom, and how many plants are cut. */
   sow_on: monthDay.nullable().default(null),
@@ -175,6 +183,38 @@ export const GardenFile = z
     pictures: z.array(Picture).max(4).default([]),
   })
   .superRefine((file, context) => {
+    const once = (list: string, keys: readonly string[], what: string) => {
+      const seen = new Set<string>();
+      keys.forEach((key, index) => {
+        if (seen.has(key)) context.addIssue({ code: 'custom', path: [list, index], message: `${what} “${key}” is in it twice.` });
+        seen.add(key);
+      });
+    };
+    once(
+      'sites',
+      file.sites.map((row) => row.id),
+      'The bed',
+    );
+    once(
+      'plans',
+      file.plans.map((row) => row.id),
+      'The plan',
+    );
+    once(
+      'plantings',
+      file.plantings.map((row) => row.id),
+      'The planting',
+    );
+    once(
+      'targets',
+      file.targets.map((row) => row.target),
+      'The target',
+    );
+    once(
+      'own',
+      file.own.map((row) => `${row.file}: ${row.key}`),
+      'The own row of the library',
+    );
     const sites = new Set(file.sites.map((site) => site.id));
     const plans = new Set(file.plans.map((plan) => plan.id));
     file.plantings.forEach((planting, index) => {
@@ -235,33 +275,37 @@ export const PLANNED = {
 /** States in which a planting counts as part of the plan. */
 export const LIVE_STATES: ReadonlySet<Planting['state']> = new Set(['planned', 'on-order', 'sown', 'in-ground']);
 
-/** Does a planting count in a year (null: in the plan)? What was lost or taken out counts in the years before that. */
+/** Does a planting count in a year (null: in the plan)? What was lost or removed counts in the years before that. */
 export function grewIn({ state, planted_year, lost_year }: PlantingFields, year: number | null): boolean {
   if (LIVE_STATES.has(state)) return true;
   return year !== null && planted_year !== null && lost_year !== null && planted_year <= year && year < lost_year;
 }
 
-/** Everything of one garden, as the server answers and the views read it. */
-export interface GardenState {
+/** All records of one garden. */
+export interface GardenRecords {
   garden: Garden;
   sites: Site[];
   targets: GardenTarget[];
   plans: Plan[];
   /** Plantings of every plan. */
   plantings: Planting[];
-  /** The gardener's own word about the library; wins over it in this garden. */
+  /** The gardener's own rows of the library; they win over it in this garden. */
   own: OwnRow[];
   /** What stands in the yard, and what was measured on its sites. */
   things: Thing[];
   measures: Measure[];
-  /** First and last days of bloom and flight that the gardener wrote down. */
+  /** First and last days of bloom and flight that the gardener recorded. */
   seen: Seen[];
-  /** Labels of the change that would be undone, and of the one that would be done again. */
-  history: { undo: string | null; redo: string | null };
+}
+
+/** Everything of one garden, as the server answers and the views read it. */
+export interface GardenState extends GardenRecords {
+  /** The change that would be undone, and the one that would be done again, by its number and label. */
+  history: Record<'undo' | 'redo', { entry: number; label: string } | null>;
 }
 
 /** A garden as it stood at a moment of the past. */
-export interface GardenThen extends Pick<GardenState, 'garden' | 'sites' | 'targets' | 'plans' | 'plantings'> {
+export interface GardenThen extends GardenRecords {
   /** Changes made since then, and their labels, the last one first. */
   changes: string[];
   /** When the garden was begun here; before that nothing is known of it. */
@@ -271,6 +315,7 @@ export interface GardenThen extends Pick<GardenState, 'garden' | 'sites' | 'targ
 /** A garden as the list of gardens shows it. */
 export interface GardenSummary {
   id: string;
+  revision: number;
   name: string;
   region: string;
   half_zone: string;

@@ -47,7 +47,7 @@ describe('ranges of half-months', () => {
     expect(halfMonthsBetween(22, 1)).toEqual([22, 23, 0, 1]);
     expect(runsOf([0, 1, 22, 23])).toEqual([[22, 1]]);
   });
-  it('are told in words', () => {
+  it('are written in words', () => {
     expect(halfMonthsInWords([7, 8, 9, 17])).toBe('late April to late May and late September');
     expect(halfMonthsInWords([])).toBe('never');
     expect(halfMonthsInWords(Array.from({ length: 24 }, (_, h) => h))).toBe('all year');

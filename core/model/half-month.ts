@@ -26,6 +26,12 @@ const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 /** Day of the year before the first of each month (0 for January). */
 const MONTH_OFFSETS = MONTH_LENGTHS.map((_, month) => MONTH_LENGTHS.slice(0, month).reduce((sum, days) => sum + days, 0));
 
+/** Days of the year, inclusive; `to` exceeds 365 where the window runs over the new year. */
+export interface DayWindow {
+  from: number;
+  to: number;
+}
+
 /** First day of the year (1–365) of half-month `h`. */
 export function firstDay(h: number): number {
   const month = Math.floor(h / 2);

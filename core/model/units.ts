@@ -47,7 +47,3 @@ export function toSi(value: number, unit: Unit): number {
 export function quantity(si: number, unit: Unit): string {
   return `${inUnit(si, unit)} ${unit.label}`;
 }
-
-/** How a sentence tells an area given in m². */
-export type AreaWords = (m2: number) => string;
-export const metricArea: AreaWords = (m2) => quantity(m2, UNITS.metric.area);

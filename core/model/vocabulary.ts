@@ -52,11 +52,11 @@ export const EXPOSURES = ['sheltered', 'open', 'windy'] as const;
 
 /** The values of a site that can be measured, and where each can come from. */
 export const SITE_SOURCES = {
-  sun: ['told', 'computed', 'watched'],
-  texture: ['told', 'jar', 'feel'],
-  drainage: ['told', 'hole'],
-  ph: ['told', 'probe'],
-  moisture: ['told', 'probe', 'reckoned'],
+  sun: ['stated', 'computed', 'watched'],
+  texture: ['stated', 'jar', 'feel'],
+  drainage: ['stated', 'hole'],
+  ph: ['stated', 'probe'],
+  moisture: ['stated', 'probe', 'calculated'],
 } as const;
 export type SiteValue = keyof typeof SITE_SOURCES;
 export type SiteSource<V extends SiteValue = SiteValue> = (typeof SITE_SOURCES)[V][number];

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { coverage } from '../coverage/coverage';
 import { seasonCalendar } from './calendar';
-import { isoOfDay, seasonEvents } from './events';
-import { bloomStory, flightStory } from './date-story';
+import { isoOfDay, seasonEvents } from '../words/events';
+import { bloomStory, flightStory } from '../words/dates';
 import { almanacFor } from '../almanac/almanac';
 import { GARDEN, gardenOf, host, libraryOf, plant, planting, site, target, type World } from '../testing/worked-garden';
 
@@ -133,7 +133,7 @@ describe('how a date comes about', () => {
   it('a degree and a half north, spring comes six days later, and two years of the gardener count by four fifths', () => {
     const almanac = almanacFor(libraryOf(world), { ...GARDEN, lat: 41.5 }, seen);
     const story = bloomStory(almanac.plants.get('phlox')!, almanac.frosts, 'Flatland')!;
-    // Reckoned 7 May, day 127; seen on 11 May, day 131: 127 + 0.8 × 4 = 130.
+    // Calculated 7 May, day 127; seen on 11 May, day 131: 127 + 0.8 × 4 = 130.
     expect(story).toMatchObject({
       stated: { from: 121, to: 181 },
       moved: { from: 127, to: 181 },
@@ -142,7 +142,7 @@ describe('how a date comes about', () => {
       window: { from: 130, to: 181 },
     });
   });
-  it('tells what the frost allows', () => {
+  it('says what the frost allows', () => {
     const annual = plant('zinnia', { kind: 'annual', bloom_first: 6, bloom_last: 12, blooms_to_frost: true });
     const almanac = almanacFor(libraryOf({ ...world, plants: [...world.plants, annual] }), GARDEN);
     expect(bloomStory(almanac.plants.get('zinnia')!, almanac.frosts, 'Flatland')!.frost).toBe(

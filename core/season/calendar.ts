@@ -1,13 +1,11 @@
-import type { PlantHere, TargetHere } from '../almanac/almanac';
-import { bloomParts, type BloomPart } from '../bloom/planting-bloom';
-import type { DayWindow } from '../bloom/bloom';
-import type { OwnWindow } from '../bloom/own-dates';
+import type { PlantHere, TargetHere, OwnWindow, LarvalPeriod } from '../model/here';
+import { bloomParts, type BloomPart } from '../almanac/bloom/planting-bloom';
+import type { DayWindow } from '../model/half-month';
 import type { CoverageInput } from '../coverage/coverage';
-import { standsOf } from '../coverage/supply';
-import { ageShare } from '../quantities/quantities';
+import { standsOf } from '../coverage/stands';
+import { ageShare } from '../match/quantities';
 import type { Coverage } from '../coverage/types';
 import { grewIn, type Planting } from '../model/garden';
-import type { LarvalPeriod } from '../needs/larval-periods';
 
 export const CALENDAR_GROUPS = ['bed', 'form', 'target'] as const;
 export type CalendarGroup = (typeof CALENDAR_GROUPS)[number];

@@ -1,5 +1,5 @@
 import { FRESH_WISHES, type PlanWishes } from '../model/wishes';
-import type { PlanQuestion } from '../planner/question';
+import type { PlanQuestion } from '../plan/planner/question';
 import { gardenOf, host, plant, target, type World } from './worked-garden';
 
 /** A plan asked for in a worked world, on one bed of 40 m² unless `over` says otherwise. */

@@ -1,8 +1,9 @@
-import { FRESH_SITE } from '../yard/fresh';
-import { almanacFor } from '../almanac/almanac';
-import { bloomSteps } from '../bloom/bloom';
+import { FRESH_SITE } from '../place/yard/fresh';
+import { recordsOfNew } from '../garden/from-file';
+import { gardenHere } from '../garden/here';
+import { bloomSteps } from '../almanac/bloom/bloom';
 import type { CoverageInput } from '../coverage/coverage';
-import { PLANNED, type GardenFields, type Planting, type Site } from '../model/garden';
+import { PLANNED, type GardenFields, type GardenRecords, type Planting, type Site } from '../model/garden';
 import type { Host, Library, Occurrence, Plant, PlantStatus, Propagation, Target } from '../model/reference';
 
 /**
@@ -208,7 +209,7 @@ export function libraryOf(world: World): Library {
 /** The bloom window of a plant at a place, without the steps to it. */
 export const bloomWindow = (...of: Parameters<typeof bloomSteps>) => bloomSteps(...of)?.window ?? null;
 
-/** Sown in place, so many weeks before the last frost. */
+/** Sown in place, some weeks before the last frost. */
 export const sownInPlace = (plantId: string, weeks = 0): Propagation => ({
   plant: plantId,
   method: 'spring-direct',
@@ -234,15 +235,18 @@ export const host = (targetId: string, plantId: string, rank: Host['rank'] = 'pr
   note: '',
 });
 
-/** The world with plantings on one bed of 40 m², every target chosen to breed, as coverage takes it. */
-export function gardenOf(world: World, plantings: Planting[], over: Partial<CoverageInput> = {}): CoverageInput {
+/** The records of the worked garden: one bed of 40 m², every target of the world chosen to breed. */
+export function recordsIn(world: World, plantings: Planting[] = [], over: Partial<GardenRecords> = {}): GardenRecords {
   return {
-    almanac: almanacFor(libraryOf(world), GARDEN),
-    garden: GARDEN,
+    ...recordsOfNew(GARDEN),
     sites: [site('bed')],
-    targets: world.targets.map((row) => ({ target: row.id, ambition: 'breeds', priority: 1 })),
+    targets: world.targets.map((row) => ({ target: row.id, ambition: 'breeds', priority: 1, id: row.id, revision: 0 })),
     plantings,
-    year: null,
     ...over,
   };
+}
+
+/** The world with plantings on one bed of 40 m², every target chosen to breed, as coverage takes it. */
+export function gardenOf(world: World, plantings: Planting[], over: Partial<CoverageInput> = {}): CoverageInput {
+  return { ...gardenHere(recordsIn(world, plantings), libraryOf(world)).input, ...over };
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Fault } from './faults';
-import { exportGarden, readGarden } from './gardens';
+import { exportGarden } from './records/garden-file';
+import { readGarden } from './records/reading';
 import { historyOf, record, step } from './journal';
 import { anyPresses, pondGarden, PRESSES } from './testing/presses';
 
@@ -26,9 +27,9 @@ describe('the journal', () => {
     const { db, id } = pondGarden();
     const before = exportGarden(db, id);
     expect(() =>
-      record(db, id, 'Fail', ({ write, remove }) => {
+      record(db, id, 'Fail', ({ update, remove }) => {
         remove('planting', readGarden(db, id).plantings[0]!.id);
-        write('site', { ...readGarden(db, id).sites[0]!, name: 'Half done' });
+        update('site', { ...readGarden(db, id).sites[0]!, name: 'Half done' });
         throw new Error('the power went');
       }),
     ).toThrow('the power went');

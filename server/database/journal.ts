@@ -1,97 +1,105 @@
 import type { Connection } from './connection';
 import { Fault } from './faults';
-import { positionOf, readRow, removeRow, writeRow, type Row, type TableName } from './tables';
+import { insertRow, positionOf, readRow, removeRow, updateRow, type ListTable, type Records, type TableName } from './tables';
 
-interface Change {
-  table: TableName;
+/** One row changed: what it was and what it became. */
+export interface Change<T extends TableName = TableName> {
+  table: T;
   id: string;
   /** Where the row stood, so that it comes back to its place. */
   position?: number | null;
-  before: Row | null;
-  after: Row | null;
+  before: Records[T] | null;
+  after: Records[T] | null;
 }
 
 /** Writes rows of one garden and remembers what stood there before. */
 export interface Recorder {
-  write(table: TableName, row: Row): void;
-  remove(table: Exclude<TableName, 'garden'>, id: string): void;
+  add<T extends TableName>(table: T, row: Records[T]): void;
+  update<T extends TableName>(table: T, row: Records[T]): void;
+  remove(table: ListTable, id: string): void;
 }
 
 /**
  * Makes one change to a garden in a transaction, under a label the gardener is shown ("Remove the swale").
  * What was undone before can no longer be done again.
  */
-export function record<T>(db: Connection, gardenId: string, label: string, work: (recorder: Recorder) => T): T {
-  return db
-    .transaction(() => {
-      const changes: Change[] = [];
-      const result = work({
-        write(table, row) {
-          const before = readRow(db, table, gardenId, row.id) ?? null;
-          writeRow(db, table, gardenId, row);
-          // Read back, so that it compares equal to what the table gives later.
-          const after = readRow(db, table, gardenId, row.id) ?? null;
-          changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before, after });
-        },
-        remove(table, id) {
-          const before = readRow(db, table, gardenId, id) ?? null;
-          changes.push({ table, id, position: positionOf(db, table, id), before, after: null });
-          removeRow(db, table, gardenId, id);
-        },
-      });
-      db.prepare('DELETE FROM journal WHERE garden_id = ? AND undone = 1').run(gardenId);
-      db.prepare('INSERT INTO journal (garden_id, label, changes) VALUES (?, ?, ?)').run(
-        gardenId,
-        label,
-        JSON.stringify(changes),
-      );
-      return result;
-    })
-    .immediate();
+export function record(db: Connection, gardenId: string, label: string, work: (recorder: Recorder) => void) {
+  db.transaction(() => {
+    const changes: Change[] = [];
+    const written = <T extends TableName>(table: T, row: Records[T], write: () => void) => {
+      const before = readRow(db, table, gardenId, row.id) ?? null;
+      write();
+      // Read back, so that it compares equal to what the table gives later.
+      const after = readRow(db, table, gardenId, row.id) ?? null;
+      changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before, after });
+    };
+    work({
+      add: (table, row) => written(table, row, () => insertRow(db, table, gardenId, row)),
+      update: (table, row) => written(table, row, () => updateRow(db, table, gardenId, row)),
+      remove(table, id) {
+        const before = readRow(db, table, gardenId, id) ?? null;
+        changes.push({ table, id, position: positionOf(db, table, id), before, after: null });
+        removeRow(db, table, gardenId, id);
+      },
+    });
+    db.prepare('DELETE FROM journal WHERE garden_id = ? AND undone = 1').run(gardenId);
+    db.prepare('INSERT INTO journal (garden_id, label, changes) VALUES (?, ?, ?)').run(gardenId, label, JSON.stringify(changes));
+  }).immediate();
 }
 
-const NEXT = {
+export type Way = 'undo' | 'redo';
+const NEXT: Record<Way, string> = {
   undo: 'SELECT id, label, changes FROM journal WHERE garden_id = ? AND undone = 0 ORDER BY id DESC LIMIT 1',
   redo: 'SELECT id, label, changes FROM journal WHERE garden_id = ? AND undone = 1 ORDER BY id ASC LIMIT 1',
 };
 type Entry = { id: number; label: string; changes: string };
 
-/** The labels of the change that would be undone and of the one that would be done again. */
-export function historyOf(db: Connection, gardenId: string): { undo: string | null; redo: string | null } {
-  const label = (sql: string) => (db.prepare(sql).get(gardenId) as Entry | undefined)?.label ?? null;
-  return { undo: label(NEXT.undo), redo: label(NEXT.redo) };
+/** The change that would be undone and the one that would be done again, each by its number and label. */
+export function historyOf(db: Connection, gardenId: string): Record<Way, { entry: number; label: string } | null> {
+  const of = (way: Way) => {
+    const found = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
+    return found ? { entry: found.id, label: found.label } : null;
+  };
+  return { undo: of('undo'), redo: of('redo') };
 }
 
 /** Does a row stand as it was remembered, its revision and columns that came since aside? */
-function standsAs(now: Row | undefined, remembered: Row | null): boolean {
+function standsAs(now: object | undefined, remembered: object | null): boolean {
   if (!now || !remembered) return !now && !remembered;
   return Object.entries(remembered).every(
-    ([column, value]) => column === 'revision' || JSON.stringify(now[column]) === JSON.stringify(value),
+    ([column, value]) =>
+      column === 'revision' || JSON.stringify((now as Record<string, unknown>)[column]) === JSON.stringify(value),
   );
 }
 
-/** Takes the last change back, or makes the last one taken back again; throws a 409 fault when there is none. */
-export function step(db: Connection, gardenId: string, way: 'undo' | 'redo'): string {
+/**
+ * Undoes the last change, or does again the last one undone, and returns its label. `entry`: the change that is meant,
+ * by its number; a 409 fault where there is none, where another one has come since, or where what it changed has changed.
+ */
+export function step(db: Connection, gardenId: string, way: Way, entry?: number): string {
   return db
     .transaction(() => {
-      const entry = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
-      if (!entry) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
-      const changes = JSON.parse(entry.changes) as Change[];
-      for (const change of way === 'undo' ? changes.reverse() : changes) {
-        const [from, to] = way === 'undo' ? [change.after, change.before] : [change.before, change.after];
-        const now = readRow(db, change.table, gardenId, change.id);
-        if (!standsAs(now, from))
-          throw new Fault(
-            409,
-            `“${entry.label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`,
-          );
-        if (to) writeRow(db, change.table, gardenId, { ...to, revision: (now?.revision ?? to.revision) + 1 }, change.position);
-        else removeRow(db, change.table, gardenId, change.id);
-      }
-      db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, entry.id);
-      return entry.label;
+      const found = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
+      if (!found) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+      if (entry !== undefined && found.id !== entry)
+        throw new Fault(409, `Another change was made since, in another window: “${found.label}”. Look at it first.`);
+      const changes = JSON.parse(found.changes) as Change[];
+      for (const change of way === 'undo' ? changes.reverse() : changes) takeStep(db, gardenId, change, way, found.label);
+      db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, found.id);
+      return found.label;
     })
     .immediate();
+}
+
+function takeStep(db: Connection, gardenId: string, { table, id, position, before, after }: Change, way: Way, label: string) {
+  const [from, to] = way === 'undo' ? [after, before] : [before, after];
+  const now = readRow(db, table, gardenId, id);
+  if (!standsAs(now, from))
+    throw new Fault(409, `“${label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`);
+  if (!to) return removeRow(db, table, gardenId, id);
+  const row = { ...to, revision: (now?.revision ?? to.revision) + 1 };
+  if (now) updateRow(db, table, gardenId, row);
+  else insertRow(db, table, gardenId, row, position);
 }
 
 /** The changes that stand, made after a moment (ISO) or only the last one; the last comes first. */

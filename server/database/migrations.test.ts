@@ -1,15 +1,19 @@
-import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterEach, expect, it } from 'vitest';
-import { GardenFile } from '../../core/model/garden';
-import { openDatabase } from './connection';
-import { exportGarden, readGarden } from './gardens';
+import { afterAll, describe, expect, it } from 'vitest';
+import Database from 'better-sqlite3';
+import { GardenFile, SiteFields } from '../../core/model/garden';
+import { closeDatabase, openDatabase } from './connection';
 import { step } from './journal';
+import { exportGarden, importGarden } from './records/garden-file';
+import { createGarden, listGardens } from './records/gardens';
+import { readGarden } from './records/reading';
+import { updateSite } from './records/sites';
 
 const MIGRATIONS = 'server/database/migrations';
 const folder = mkdtempSync(join(tmpdir(), 'outwash-migrations-'));
-afterEach(() => rmSync(folder, { recursive: true, force: true }));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 it('a database from before the survey keeps its garden, and what was done then can still be undone', () => {
   for (const name of ['001-start.sql', '002-own-rows.sql']) copyFileSync(join(MIGRATIONS, name), join(folder, name));
@@ -49,5 +53,56 @@ it('a database from before the survey keeps its garden, and what was done then c
   expect(step(db, 'yard', 'undo')).toBe('Change Bed');
   expect(readGarden(db, 'yard').sites[0]).toMatchObject({ sun_h: 5, outline: [], runoff: 'none' });
   expect(GardenFile.safeParse(exportGarden(db, 'yard')).success).toBe(true);
+  db.close();
+});
+
+describe('a database that cannot be used is refused in a sentence', () => {
+  it('one that a newer version has written, which is left as it is', () => {
+    const file = join(folder, 'newer.sqlite');
+    const newer = openDatabase(file, MIGRATIONS);
+    newer.pragma('user_version = 999');
+    newer.close();
+    expect(() => openDatabase(file, MIGRATIONS)).toThrow(/written by a newer version of Outwash \(its format is 999/);
+    const again = new Database(file);
+    expect(again.pragma('user_version', { simple: true })).toBe(999);
+    again.close();
+  });
+  it('one that another server has open', () => {
+    const file = join(folder, 'shared.sqlite');
+    const first = openDatabase(file, MIGRATIONS);
+    expect(() => openDatabase(file, MIGRATIONS)).toThrow(/in use by another server/);
+    first.close();
+    openDatabase(file, MIGRATIONS).close();
+  });
+});
+
+it('after a clean stop the main file alone holds every garden', () => {
+  const file = join(folder, 'whole.sqlite');
+  const db = openDatabase(file, MIGRATIONS);
+  const { id: _, ...fields } = GardenFile.parse(JSON.parse(readFileSync('demo/juniper-wash.json', 'utf8'))).garden;
+  createGarden(db, fields);
+  closeDatabase(db);
+  copyFileSync(file, join(folder, 'copy.sqlite'));
+  const copy = openDatabase(join(folder, 'copy.sqlite'), MIGRATIONS);
+  expect(listGardens(copy)).toHaveLength(1);
+  copy.close();
+});
+
+it('a source named as earlier versions did is named as now, in the records and in what can be undone', () => {
+  const early = join(folder, 'early');
+  mkdirSync(early);
+  for (const name of readdirSync(MIGRATIONS).filter((file) => file < '006'))
+    copyFileSync(join(MIGRATIONS, name), join(early, name));
+  const file = join(folder, 'sources.sqlite');
+  const old = openDatabase(file, early);
+  const id = importGarden(old, GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'))));
+  const [site] = readGarden(old, id).sites;
+  updateSite(old, id, site!, { ...site!, counts: { sun: 'told', moisture: 'reckoned' } as never });
+  old.close();
+  const db = openDatabase(file, MIGRATIONS);
+  expect(readGarden(db, id).sites[0]!.counts).toEqual({ sun: 'stated', moisture: 'calculated' });
+  step(db, id, 'undo');
+  expect(readGarden(db, id).sites[0]!.counts).toEqual({});
+  expect(SiteFields.parse({ ...site!, counts: { ph: 'told' } }).counts).toEqual({ ph: 'stated' });
   db.close();
 });

@@ -2,8 +2,9 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { GardenFile } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
-import { openDatabase, type Connection } from './connection';
-import { importGarden, listGardens } from './gardens';
+import { closeDatabase, openDatabase, type Connection } from './connection';
+import { importGarden } from './records/garden-file';
+import { listGardens } from './records/gardens';
 import { loadLibrary, readLibrary } from './library';
 
 export interface Store {
@@ -40,4 +41,10 @@ export function useStore(): Store {
   const root = process.env.OUTWASH_ROOT ?? process.cwd();
   store ??= openStore(process.env.OUTWASH_DATABASE ?? join(root, 'data/outwash.sqlite'), root);
   return store;
+}
+
+/** Closes the store at the end of the process; what comes later opens it again. */
+export function closeStore() {
+  if (store) closeDatabase(store.db);
+  store = undefined;
 }

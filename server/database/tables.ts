@@ -1,123 +1,121 @@
+import { z } from 'zod';
+import { Garden, GardenTarget, OwnRow, Plan, Planting, Site, type GardenRecords } from '../../core/model/garden';
+import { SeenFields, type Seen } from '../../core/model/seen';
+import { MeasureFields, ThingFields, type Measure, type Thing } from '../../core/model/yard';
 import type { Connection } from './connection';
 
-/** How a value of a record is kept in SQLite, which has neither booleans nor lists. */
-type Kept = 'plain' | 'flag' | 'json';
+/** The records of a garden by the table that holds them. Their columns follow from their schemas. */
+export interface Records {
+  garden: Garden;
+  site: Site;
+  thing: Thing;
+  measure: Measure;
+  seen: Seen;
+  garden_target: GardenTarget;
+  plan: Plan;
+  own_row: OwnRow;
+  planting: Planting;
+}
+export type TableName = keyof Records;
+/** The tables whose rows belong to a garden; a garden's own row has the garden's id. */
+export type ListTable = Exclude<TableName, 'garden'>;
 
-/** The tables of a garden whose changes are journalled, and their columns beside id, revision and position. */
-export const TABLES = {
-  garden: {
-    name: 'plain',
-    region: 'plain',
-    jurisdiction: 'plain',
-    lat: 'plain',
-    lon: 'plain',
-    elevation_m: 'plain',
-    half_zone: 'plain',
-    last_frost: 'plain',
-    first_frost: 'plain',
-    frost_spread_d: 'plain',
-    summer: 'plain',
-    humidity: 'plain',
-    rain_mm: 'json',
-    children: 'flag',
-    dogs: 'flag',
-    cats: 'flag',
-    grazing: 'flag',
-    passers_by: 'flag',
-    deer: 'plain',
-    school_plants: 'plain',
-    school_autumn: 'plain',
-    school_pots: 'plain',
-    yard: 'json',
-    money: 'json',
-    notes: 'plain',
-  },
-  site: {
-    name: 'plain',
-    kind: 'plain',
-    area_m2: 'plain',
-    volume_l: 'plain',
-    sun_h: 'plain',
-    sun_when: 'plain',
-    texture: 'plain',
-    drainage: 'plain',
-    ph: 'plain',
-    moisture: 'plain',
-    salt: 'plain',
-    features: 'json',
-    richness: 'plain',
-    runoff: 'plain',
-    outline: 'json',
-    height_m: 'plain',
-    pot: 'json',
-    counts: 'json',
-    notes: 'plain',
-  },
-  thing: { kind: 'plain', name: 'plain', points: 'json', traits: 'json' },
-  measure: { site_id: 'plain', kind: 'plain', taken_on: 'plain', reading: 'json', note: 'plain' },
-  seen: { of: 'plain', what: 'plain', on_day: 'plain', note: 'plain' },
-  garden_target: { target: 'plain', ambition: 'plain', priority: 'plain' },
-  plan: { name: 'plain', current: 'flag', wishes: 'json' },
-  own_row: { file: 'plain', key: 'plain', cells: 'json' },
-  planting: {
-    plan_id: 'plain',
-    site_id: 'plain',
-    plant: 'plain',
-    count: 'plain',
-    state: 'plain',
-    planted_year: 'plain',
-    lost_year: 'plain',
-    sow_on: 'plain',
-    cut: 'json',
-    stays: 'flag',
-    locked: 'flag',
-    source: 'plain',
-    cost_minor: 'plain',
-    notes: 'plain',
-  },
-} as const satisfies Record<string, Record<string, Kept>>;
+const stored = z.object({ id: z.string(), revision: z.number() });
+/** The schema of each table's rows: what a row that lacks a newer column is completed by. */
+export const SCHEMAS: { [T in TableName]: z.ZodType<Records[T]> } = {
+  garden: Garden,
+  site: Site,
+  thing: ThingFields.and(stored) as z.ZodType<Thing>,
+  measure: MeasureFields.and(stored) as z.ZodType<Measure>,
+  seen: SeenFields.extend(stored.shape),
+  garden_target: GardenTarget,
+  plan: Plan,
+  own_row: OwnRow,
+  planting: Planting,
+};
 
-export type TableName = keyof typeof TABLES;
-export type Row = { id: string; revision: number } & Record<string, unknown>;
+/** The table of each list of a garden's records. */
+export const LISTS = {
+  sites: 'site',
+  targets: 'garden_target',
+  plans: 'plan',
+  plantings: 'planting',
+  own: 'own_row',
+  things: 'thing',
+  measures: 'measure',
+  seen: 'seen',
+} as const satisfies Record<Exclude<keyof GardenRecords, 'garden'>, ListTable>;
 
-const columnsOf = (table: TableName) => Object.entries(TABLES[table]) as Array<[string, Kept]>;
+/** How a value of a record is held in SQLite, which has neither booleans nor lists. */
+type Held = 'plain' | 'flag' | 'json';
+
+function heldAs(schema: unknown): Held {
+  if (schema instanceof z.ZodDefault || schema instanceof z.ZodNullable || schema instanceof z.ZodOptional)
+    return heldAs(schema.unwrap());
+  if (schema instanceof z.ZodBoolean) return 'flag';
+  return schema instanceof z.ZodObject || schema instanceof z.ZodArray || schema instanceof z.ZodRecord ? 'json' : 'plain';
+}
+
+/** The columns of a record beside id and revision. Kinds of one record have the same columns: the first shows them. */
+function columnsFor(shape: Record<string, unknown>): Map<string, Held> {
+  return new Map(
+    Object.entries(shape)
+      .filter(([column]) => column !== 'id' && column !== 'revision')
+      .map(([column, schema]) => [column, heldAs(schema)]),
+  );
+}
+const COLUMNS: Record<TableName, ReadonlyMap<string, Held>> = {
+  garden: columnsFor(Garden.shape),
+  site: columnsFor(Site.shape),
+  thing: columnsFor(ThingFields.options[0].shape),
+  measure: columnsFor(MeasureFields.options[0].shape),
+  seen: columnsFor(SeenFields.shape),
+  garden_target: columnsFor(GardenTarget.shape),
+  plan: columnsFor(Plan.shape),
+  own_row: columnsFor(OwnRow.shape),
+  planting: columnsFor(Planting.shape),
+};
+
+function fromSql<T extends TableName>(table: T, held: Record<string, unknown>): Records[T] {
+  const row: Record<string, unknown> = { id: held.id, revision: held.revision };
+  for (const [column, as] of COLUMNS[table]) {
+    const value = held[column];
+    row[column] = as === 'flag' ? value === 1 : as === 'json' ? JSON.parse(value as string) : value;
+  }
+  return row as unknown as Records[T];
+}
 
 /** The columns a row speaks of: one remembered before a column came leaves it as the table has it. */
-const columnsIn = (table: TableName, row: Record<string, unknown>) =>
-  columnsOf(table).filter(([column]) => row[column] !== undefined);
-
-function fromSql(table: TableName, stored: Record<string, unknown>): Row {
-  const row: Row = { id: stored.id as string, revision: stored.revision as number };
-  for (const [column, kept] of columnsOf(table)) {
-    const value = stored[column];
-    row[column] = kept === 'flag' ? value === 1 : kept === 'json' ? JSON.parse(value as string) : value;
+function toSql(table: TableName, row: object): Record<string, unknown> {
+  const held: Record<string, unknown> = {};
+  for (const [column, as] of COLUMNS[table]) {
+    const value = (row as Record<string, unknown>)[column];
+    if (value === undefined) continue;
+    held[column] = as === 'flag' ? (value ? 1 : 0) : as === 'json' ? JSON.stringify(value) : value;
   }
-  return row;
+  return held;
 }
 
-function toSql(table: TableName, row: Record<string, unknown>): Record<string, unknown> {
-  const stored: Record<string, unknown> = {};
-  for (const [column, kept] of columnsIn(table, row)) {
-    const value = row[column];
-    stored[column] = kept === 'flag' ? (value ? 1 : 0) : kept === 'json' ? JSON.stringify(value) : value;
-  }
-  return stored;
-}
-
-/** One row of a garden, or undefined. A garden's own row has the garden's id. */
-export function readRow(db: Connection, table: TableName, gardenId: string, id: string): Row | undefined {
+/** One row of a garden, or undefined. A garden that was removed has none. */
+export function readRow<T extends TableName>(db: Connection, table: T, gardenId: string, id: string): Records[T] | undefined {
   const sql =
     table === 'garden'
       ? 'SELECT * FROM garden WHERE id = @id AND id = @gardenId AND removed_at IS NULL'
       : `SELECT * FROM ${table} WHERE id = @id AND garden_id = @gardenId`;
-  const stored = db.prepare(sql).get({ id, gardenId }) as Record<string, unknown> | undefined;
-  return stored && fromSql(table, stored);
+  const held = db.prepare(sql).get({ id, gardenId }) as Record<string, unknown> | undefined;
+  return held && fromSql(table, held);
 }
 
 /** The rows of a garden's table in the order they were made. */
-export function readRows(db: Connection, table: Exclude<TableName, 'garden'>, gardenId: string): Row[] {
-  const stored = db.prepare(`SELECT * FROM ${table} WHERE garden_id = ? ORDER BY position, id`).all(gardenId);
-  return (stored as Record<string, unknown>[]).map((row) => fromSql(table, row));
+export function readRows<T extends ListTable>(db: Connection, table: T, gardenId: string): Records[T][] {
+  const held = db.prepare(`SELECT * FROM ${table} WHERE garden_id = ? ORDER BY position, id`).all(gardenId);
+  return (held as Record<string, unknown>[]).map((row) => fromSql(table, row));
+}
+
+/** Where the rows of a garden's table stand in their list, by id. */
+export function positionsOf(db: Connection, table: ListTable, gardenId: string): Map<string, number> {
+  const rows = db.prepare(`SELECT id, position FROM ${table} WHERE garden_id = ?`).all(gardenId);
+  return new Map((rows as { id: string; position: number }[]).map((row) => [row.id, row.position]));
 }
 
 /** Where a row stands in its garden's list; null for a garden and for a row that is not there. */
@@ -126,22 +124,45 @@ export function positionOf(db: Connection, table: TableName, id: string): number
   return (db.prepare(`SELECT position FROM ${table} WHERE id = ?`).pluck().get(id) as number | undefined) ?? null;
 }
 
-/** Writes a row whole: in place, or where it is new at `position` of its garden's list, by default the end. */
-export function writeRow(db: Connection, table: TableName, gardenId: string, row: Row, position: number | null = null) {
-  const columns = columnsIn(table, row).map(([column]) => column);
-  const values = { ...toSql(table, row), id: row.id, revision: row.revision, garden_id: gardenId, position };
-  const updates = [...columns, 'revision'].map((column) => `${column} = excluded.${column}`).join(', ');
-  const names = columns.join(', ');
-  const marks = columns.map((column) => `@${column}`).join(', ');
-  const sql =
-    table === 'garden'
-      ? `INSERT INTO garden (id, revision, ${names}) VALUES (@id, @revision, ${marks})
-         ON CONFLICT (id) DO UPDATE SET ${updates}`
-      : `INSERT INTO ${table} (id, garden_id, revision, position, ${names})
-         VALUES (@id, @garden_id, @revision,
-                 coalesce(@position, (SELECT coalesce(max(position), 0) + 1 FROM ${table} WHERE garden_id = @garden_id)), ${marks})
-         ON CONFLICT (id) DO UPDATE SET ${updates}`;
-  db.prepare(sql).run(values);
+/** Adds a row, at `position` of its garden's list or by default at its end. An id that is taken breaks a constraint. */
+export function insertRow<T extends TableName>(
+  db: Connection,
+  table: T,
+  gardenId: string,
+  row: Records[T],
+  position: number | null = null,
+) {
+  const held = toSql(table, row);
+  const columns = Object.keys(held);
+  const names = ['id', 'revision', ...columns];
+  const marks = names.map((column) => `@${column}`);
+  if (table !== 'garden') {
+    names.push('garden_id', 'position');
+    marks.push(
+      '@garden_id',
+      `coalesce(@position, (SELECT coalesce(max(position), 0) + 1 FROM ${table} WHERE garden_id = @garden_id))`,
+    );
+  }
+  db.prepare(`INSERT INTO ${table} (${names.join(', ')}) VALUES (${marks.join(', ')})`).run({
+    ...held,
+    id: row.id,
+    revision: row.revision,
+    garden_id: gardenId,
+    position,
+  });
+}
+
+/** Writes a row that is there already over itself. */
+export function updateRow<T extends TableName>(db: Connection, table: T, gardenId: string, row: Records[T]) {
+  const held = toSql(table, row);
+  const updates = [...Object.keys(held), 'revision'].map((column) => `${column} = @${column}`).join(', ');
+  const owner = table === 'garden' ? 'id' : 'garden_id';
+  db.prepare(`UPDATE ${table} SET ${updates} WHERE id = @id AND ${owner} = @garden_id`).run({
+    ...held,
+    id: row.id,
+    revision: row.revision,
+    garden_id: gardenId,
+  });
 }
 
 /** Removes a row; the journal holds what is needed to bring it back. */

@@ -1,11 +1,10 @@
-import type { GardenState, Site } from '../../core/model/garden';
-import type { Library } from '../../core/model/reference';
+import type { GardenHere } from '../../core/garden/here';
+import type { Site } from '../../core/model/garden';
 import type { Reading } from '../../core/model/yard';
-import { climateHere } from '../../core/climate/place';
-import { seedOf, simulatedProbe } from '../../core/soil/probe';
-import { waterYear } from '../../core/soil/water-year';
-import { sunAt } from '../../core/sun/sun-path';
-import { dayOf, solarHour } from '../../core/sun/watched';
+import { seedOf, simulatedProbe } from '../../core/place/soil/probe';
+import { waterYear } from '../../core/place/soil/water-year';
+import { sunAt } from '../../core/place/sun/sun-path';
+import { dayOf, solarHour } from '../../core/place/sun/watched';
 import { SETTINGS } from '../../core/settings';
 
 /** The day the simulated probe was taken into use; its pH has drifted since. */
@@ -16,17 +15,15 @@ const FULL_SUN_KLX = 100;
 
 /**
  * One push of the soil probe that ships with the application in place of a device: what it would show in a bed at a
- * moment. Every bed has a truth of its own near what is told of it; the moisture follows the month.
+ * moment. Every bed has a truth of its own near what is stated of it; the moisture follows the month.
  */
-export function pushProbe(state: GardenState, library: Library, site: Site, at: Date): Reading<'probe'> {
-  const { garden } = state;
-  const region = library.regions.find((row) => row.id === garden.region)!;
+export function pushProbe({ garden, climate }: GardenHere, site: Site, at: Date): Reading<'probe'> {
   const own = seedOf(site.id);
   const { wilting, field } = SETTINGS.soil.water[site.texture];
-  const share = waterYear(site, climateHere(library, region, garden).months)[at.getUTCMonth()]!;
-  // A told moisture is believed over the reckoned one: the probe stands between them.
-  const told = (site.moisture - 0.5) / 4.5;
-  const wet = Math.min(1.2, (share + told) / 2);
+  const share = waterYear(site, climate.months)[at.getUTCMonth()]!;
+  // A stated moisture is believed over the calculated one: the probe stands between them.
+  const stated = (site.moisture - 0.5) / 4.5;
+  const wet = Math.min(1.2, (share + stated) / 2);
   const date = at.toISOString().slice(0, 10);
   // solarHour speaks of an hour's middle; this is a moment.
   const hour = solarHour(garden, date, at.getUTCHours() + at.getUTCMinutes() / 60 - 0.5, 0);

@@ -1,66 +1,145 @@
-import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3';
+import { defineEventHandler, getQuery, getRouterParam, setResponseHeader, setResponseStatus, type H3Event } from 'h3';
 import { z } from 'zod';
-import { Fault } from '../database/faults';
+import { gardenHere, type GardenHere } from '../../core/garden/here';
+import type { GardenRecords } from '../../core/model/garden';
+import type { Library } from '../../core/model/reference';
+import type { Connection } from '../database/connection';
+import { constraintFault, Fault } from '../database/faults';
 import { useStore, type Store } from '../database/open';
+import { mustRead, readGarden, readRecords, type Known } from '../database/records/reading';
+import type { ListTable } from '../database/tables';
+import { readBody } from './body';
 import { log } from './log';
 
 const MOST_BYTES = 1_000_000;
 
-/** The body as text, refused once it is over `most` bytes, whatever its length header says. */
-async function readText(event: H3Event, most: number): Promise<string> {
-  const tooLarge = () => new Fault(413, `That is more than ${most / 1_000_000} MB, the most that can be sent at once.`);
-  if (Number(event.node.req.headers['content-length'] ?? 0) > most) throw tooLarge();
-  const chunks: Buffer[] = [];
-  let size = 0;
-  for await (const chunk of event.node.req) {
-    size += (chunk as Buffer).length;
-    if (size > most) throw tooLarge();
-    chunks.push(chunk as Buffer);
-  }
-  return Buffer.concat(chunks).toString('utf8');
+/** What a route promises, as it is published in docs/openapi.json. */
+export interface Contract<T> {
+  /** What it does, in a sentence. */
+  does: string;
+  body?: z.ZodType<T>;
+  /** Parameters behind the question mark, with what they mean. */
+  query?: Record<string, string>;
+  /** What it answers, in a few words. */
+  answers: string;
+  status?: 200 | 201;
+  /** Bytes of the largest body. */
+  most?: number;
 }
 
-async function readJson<T>(event: H3Event, schema: z.ZodType<T>, most: number): Promise<T> {
-  const text = await readText(event, most);
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch {
-    throw new Fault(400, 'What was sent is not readable as JSON.');
-  }
-  const result = schema.safeParse(json);
-  if (result.success) return result.data;
-  const fields: Record<string, string> = {};
-  for (const issue of result.error.issues) fields[issue.path.join('.') || 'body'] ??= issue.message;
-  const first = Object.values(fields)[0]!;
-  throw new Fault(422, first, { fields });
-}
+/** A request on its way: the store, the checked body, and the garden of its path, read once and only if asked for. */
+export class Request<T> {
+  #records: GardenRecords | undefined;
+  #here: GardenHere | undefined;
 
-export interface Request<T> extends Store {
-  body: T;
+  constructor(
+    readonly event: H3Event,
+    readonly store: Store,
+    readonly body: T,
+  ) {}
+
+  get db(): Connection {
+    return this.store.db;
+  }
   /** A part of the path, by its name. */
-  param: (name: string) => string;
+  param(name: string): string {
+    return decodeURIComponent(getRouterParam(this.event, name) ?? '');
+  }
+  /** The id of the garden in the path. */
+  get gardenId(): string {
+    return this.param('garden');
+  }
+  get records(): GardenRecords {
+    return (this.#records ??= readRecords(this.db, this.gardenId));
+  }
+  /** The garden of the path as every calculation starts from it, before anything is changed. */
+  get here(): GardenHere {
+    return (this.#here ??= gardenHere(this.records, this.store.library));
+  }
+  /** The library with this garden's own rows over it. */
+  get library(): Library {
+    return this.here.library;
+  }
+  /** The row named in the path at the revision behind the question mark. A fault where that is missing. */
+  known(name: string): Known {
+    const revision = Number(getQuery(this.event).revision ?? NaN);
+    if (!Number.isInteger(revision))
+      throw new Fault(422, 'The revision is missing: say which state of it you have seen, as ?revision=3.');
+    return { id: this.param(name), revision };
+  }
+  header(name: string, value: string) {
+    setResponseHeader(this.event, name, value);
+  }
 }
 
 /**
- * An API route: checks the body against the schema, runs, and answers faults with their status and sentence.
- * What nobody foresaw is logged with its cause and answered calmly.
+ * An API route: checks the body against its contract, runs, and answers faults with their status and sentence. What the
+ * database refuses is a fault too. Unexpected errors are logged with their cause; the client gets a general 500.
  */
-export function route<T = undefined>(schema: z.ZodType<T> | null, answer: (request: Request<T>) => unknown, most = MOST_BYTES) {
-  return defineEventHandler(async (event) => {
+export function route<T = undefined>(contract: Contract<T>, answer: (request: Request<T>) => unknown) {
+  const handler = defineEventHandler(async (event) => {
     try {
-      const body = schema ? await readJson(event, schema, most) : (undefined as T);
-      return await answer({ ...useStore(), body, param: (name) => getRouterParam(event, name) ?? '' });
+      const body = contract.body ? await readBody(event, contract.body, contract.most ?? MOST_BYTES) : (undefined as T);
+      setResponseStatus(event, contract.status ?? 200);
+      return answer(new Request(event, useStore(), body));
     } catch (error) {
-      if (error instanceof Fault) {
-        setResponseStatus(event, error.status);
-        return { message: error.message, ...error.detail };
+      const fault = error instanceof Fault ? error : constraintFault(error);
+      if (fault) {
+        setResponseStatus(event, fault.status);
+        return { message: fault.message, ...fault.detail };
       }
-      log.error({ error, method: event.method, path: event.path }, 'A request failed for a reason nobody foresaw.');
+      log.error({ error, method: event.method, path: event.path }, 'A request failed for an unexpected reason.');
       setResponseStatus(event, 500);
       return { message: 'Something went wrong on our side. Nothing was changed; try again in a moment.' };
     }
   });
+  return Object.assign(handler, { contract });
+}
+
+/** A route that gives one record of a garden, named in the path by `param`. */
+export const oneRecord = (does: string, table: ListTable, param: string) =>
+  route({ does, answers: 'the record' }, (request) => mustRead(request.db, table, request.gardenId, request.param(param)));
+
+const STATE = 'the garden as it is now';
+
+/** A route that changes a garden: its checks and writes are one transaction; it answers the garden as it is then. */
+export function change<T = undefined>(
+  contract: Omit<Contract<T>, 'answers' | 'status'> & { answers?: string },
+  work: (request: Request<T>) => object | void,
+) {
+  return route<T>({ answers: STATE, ...contract }, (request) =>
+    request.db
+      .transaction(() => {
+        const more = work(request);
+        return { ...readGarden(request.db, request.gardenId), ...more };
+      })
+      .immediate(),
+  );
+}
+
+/** A route that adds a record to a garden's `list`, by its part of the path; the answer names the new record's address. */
+export function addition<T>(
+  list: string,
+  contract: Omit<Contract<T>, 'answers' | 'status'>,
+  work: (request: Request<T>) => string,
+) {
+  return route<T>({ ...contract, answers: STATE, status: 201 }, (request) =>
+    request.db
+      .transaction(() => {
+        const id = work(request);
+        request.header('Location', `/api/gardens/${request.gardenId}/${list}/${id}`);
+        return readGarden(request.db, request.gardenId);
+      })
+      .immediate(),
+  );
+}
+
+/** A route that removes a record of a garden, at the revision that the gardener saw. */
+export function removal(does: string, work: (request: Request<undefined>) => void) {
+  return change(
+    { does, query: { revision: 'The revision of the record that was seen; another one is refused with 409.' } },
+    work,
+  );
 }
 
 /** A change to a record, with the revision that the gardener saw. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Why a form was not kept; where somebody else changed the record, the choice between theirs and mine. */
+/** Why a form was not saved; where somebody else changed the record, the choice between theirs and mine. */
 defineProps<{ fault: string; clash: boolean }>();
 defineEmits<{ theirs: [] }>();
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { inUnit, toSi, type Unit } from '~~/core/model/units';
 
-/** A number kept in SI and typed in the unit given; an empty field is null. */
+/** A number stored in SI and typed in the unit given; an empty field is null. */
 const model = defineModel<number | null>({ required: true });
 const props = defineProps<{ label: string; error?: string; hint?: string; unit?: Unit; step?: number }>();
 const shown = computed(() => (model.value === null ? '' : props.unit ? inUnit(model.value, props.unit) : model.value));

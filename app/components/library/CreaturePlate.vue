@@ -2,7 +2,7 @@
 import type { Target } from '~~/core/model/reference';
 import { familyInWords } from '~~/core/model/vocabulary';
 
-/** Creatures side by side as on the plate of a field guide, grouped by family, to be told apart at a glance. */
+/** Creatures side by side as on the plate of a field guide, grouped by family, to be distinguished at a glance. */
 const props = defineProps<{ targets: Target[] }>();
 const garden = useGardenStore();
 const families = computed(() => {

@@ -5,6 +5,7 @@ import type { Plant, Target } from '~~/core/model/reference';
 /** The head of a creature's or plant's page: its names, and what the gardener may say about its row. */
 const props = defineProps<{ file: 'plants.csv' | 'targets.csv'; row: Plant | Target }>();
 const garden = useGardenStore();
+const commands = useCommands();
 const { about, isShipped } = useOwn();
 const editing = ref(false);
 const mine = computed(() => about(props.row.id));
@@ -14,7 +15,7 @@ const kind = computed(() => (props.file === 'plants.csv' ? 'plants' : 'creatures
 
 async function revertAll() {
   const added = !shipped.value;
-  const done = await garden.revertOwn(
+  const done = await commands.revertOwnRows(
     mine.value.map((own) => own.id),
     props.row.common,
   );
@@ -52,7 +53,7 @@ async function revertAll() {
       :start="cellsOf(file, row)"
       :fixed="['id']"
       :label="row.common"
-      @kept="editing = false"
+      @saved="editing = false"
       @leave="editing = false"
     />
   </div>

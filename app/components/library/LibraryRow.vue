@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { isListed } from '~~/core/gates/status';
-import { recordedHosts } from '~~/core/library/about';
+import { isListed } from '~~/core/library/status';
+import { recordedHosts } from '~~/core/almanac/about';
 import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
 import type { Plant, Target } from '~~/core/model/reference';
 import type { Entry } from '~/composables/useLibrarySearch';

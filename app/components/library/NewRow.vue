@@ -21,7 +21,7 @@ const sorted = computed(() => [...rows.value].sort((a, b) => a.common.localeComp
     <p class="text-sm"><NuxtLink class="link" :to="base">Library</NuxtLink> › add a {{ word }}</p>
     <h1>A {{ word }} of your own</h1>
     <p class="max-w-prose text-quiet">
-      Start from one that is like it and change what differs. It is kept in this garden beside the shipped library, shown as
+      Start from one that is like it and change what differs. It is saved in this garden, apart from the shipped library, shown as
       yours, and goes with the garden when it is exported.
     </p>
     <label class="mt-2 block text-sm"
@@ -39,7 +39,7 @@ const sorted = computed(() => [...rows.value].sort((a, b) => a.common.localeComp
       fresh
       :fixed="[]"
       :label="`A ${word} of your own`"
-      @kept="(cells) => navigateTo(`${base}/${file === 'plants.csv' ? 'plants' : 'targets'}/${cells.id}`)"
+      @saved="(cells) => navigateTo(`${base}/${file === 'plants.csv' ? 'plants' : 'targets'}/${cells.id}`)"
       @leave="navigateTo(base)"
     />
   </div>

@@ -9,6 +9,7 @@ import type { ReferenceFile } from '~~/core/model/reference';
 const props = defineProps<{ file: ReferenceFile; about: string; id: string; heading: string; blank: Cells }>();
 defineSlots<{ row(props: { cells: Cells }): unknown }>();
 const garden = useGardenStore();
+const commands = useCommands();
 const { ownOf } = useOwn();
 const open = ref('');
 const rows = computed(() =>
@@ -20,7 +21,7 @@ const struck = computed(() =>
   garden.own.filter((row) => row.file === props.file && row.cells === null && row.key.split(' + ').includes(props.id)),
 );
 const label = (key: string) => `${props.heading}: ${key}`;
-const strike = (key: string) => garden.strikeOwn(props.file, key, label(key));
+const strike = (key: string) => commands.strikeOutRow(props.file, key, label(key));
 </script>
 
 <template>
@@ -37,7 +38,7 @@ const strike = (key: string) => garden.strikeOwn(props.file, key, label(key));
             <button
               v-if="ownOf(file, row.key)"
               class="link"
-              @click="garden.revertOwn([ownOf(file, row.key)!.id], label(row.key))"
+              @click="commands.revertOwnRows([ownOf(file, row.key)!.id], label(row.key))"
             >
               Revert<span class="sr-only"> {{ row.key }}</span>
             </button>
@@ -53,13 +54,13 @@ const strike = (key: string) => garden.strikeOwn(props.file, key, label(key));
           :start="row.cells"
           :fixed="row.key.split(' + ').flatMap((part) => Object.keys(row.cells).filter((c) => row.cells[c] === part))"
           :label="label(row.key)"
-          @kept="open = ''"
+          @saved="open = ''"
           @leave="open = ''"
         />
       </li>
       <li v-for="row in struck" :key="row.id" class="flex gap-2 py-1">
         <s>{{ row.key.replace(' + ', ' · ') }}</s> <OwnMark />
-        <button class="link ml-auto" @click="garden.revertOwn([row.id], label(row.key))">
+        <button class="link ml-auto" @click="commands.revertOwnRows([row.id], label(row.key))">
           Revert<span class="sr-only"> {{ row.key }}</span>
         </button>
       </li>
@@ -75,7 +76,7 @@ const strike = (key: string) => garden.strikeOwn(props.file, key, label(key));
       :start="{ ...blank, [about]: id }"
       :fixed="[about]"
       :label="`${heading}: one more`"
-      @kept="open = ''"
+      @saved="open = ''"
       @leave="open = ''"
     />
   </div>

@@ -6,7 +6,7 @@ import { slugOf } from '~~/core/model/slug';
 import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
 
 /**
- * A row of the library to correct, or a new one to add. What is kept is the gardener's own; the shipped library
+ * A row of the library to correct, or a new one to add. What is saved is the gardener's own; the shipped library
  * stays as it is beneath. `fixed` columns are shown and cannot be changed.
  */
 const props = defineProps<{
@@ -17,8 +17,9 @@ const props = defineProps<{
   /** A row to add: one that the library has already is not written over. */
   fresh?: boolean;
 }>();
-const emit = defineEmits<{ kept: [cells: Cells]; leave: [] }>();
+const emit = defineEmits<{ saved: [cells: Cells]; leave: [] }>();
 const garden = useGardenStore();
+const commands = useCommands();
 const cells = ref<Cells>({ ...props.start });
 const errors = ref<Record<string, string>>({});
 const fault = ref('');
@@ -64,8 +65,8 @@ async function save() {
   }
   saving.value = true;
   try {
-    await garden.keepOwn([{ file: props.file, key, cells: cells.value }], props.label);
-    emit('kept', cells.value);
+    await commands.saveOwnRows([{ file: props.file, key, cells: cells.value }], props.label);
+    emit('saved', cells.value);
   } catch (error) {
     if (!isApiFault(error)) throw error;
     fault.value = error.message;
@@ -116,7 +117,7 @@ async function save() {
       </template>
     </div>
     <p class="mt-3 flex gap-2">
-      <button class="press press-main" :disabled="saving">Keep as your own</button>
+      <button class="press press-main" :disabled="saving">Save as your own</button>
       <button type="button" class="press" @click="emit('leave')">Leave it</button>
     </p>
   </form>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { TargetHere } from '~~/core/almanac/almanac';
+import type { TargetHere } from '~~/core/model/here';
 import { HALF_MONTHS, halfMonthsBetween, halfMonthsInWords } from '~~/core/model/half-month';
-import { larvalHalfMonths } from '~~/core/needs/larval-periods';
-import { shelterHalfMonths } from '~~/core/needs/needs';
+import { larvalHalfMonths } from '~~/core/almanac/larval-periods';
+import { shelterHalfMonths } from '~~/core/coverage/needs';
 
 /** The life stages of a creature through this garden's year, one strip a stage, months above. */
 const props = defineProps<{ here: TargetHere }>();

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { dayName } from '~~/core/model/half-month';
-import { DIMENSION_LABELS } from '~~/core/fit/explain';
-import type { Fit } from '~~/core/fit/fit';
+import { DIMENSION_LABELS } from '~~/core/words/fit';
+import { gateSentence } from '~~/core/words/gates';
+import type { Fit } from '~~/core/match/fit/fit';
 import { SETTINGS } from '~~/core/settings';
-import type { Service } from '~~/core/match/match';
+import type { Service } from '~~/core/match/services';
 
 /** One plant against every site. */
 const props = defineProps<{ row: Service }>();
 const emit = defineEmits<{ drawn: [element: HTMLElement] }>();
 const element = ref<HTMLElement | null>(null);
-// Told once: the table then watches this row's height by itself.
+// Set once: the table then watches this row's height by itself.
 onMounted(() => emit('drawn', element.value!));
 const garden = useGardenStore();
 const view = useViewStore();
@@ -35,7 +36,7 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
           </span>
         </span>
       </button>
-      <span v-if="refusal" class="block max-w-56 text-xs text-gap"><strong>Refused.</strong> {{ refusal.sentence }}</span>
+      <span v-if="refusal" class="block max-w-56 text-xs text-gap"><strong>Refused.</strong> {{ gateSentence(refusal) }}</span>
     </th>
     <td class="max-w-52">
       <span

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Service } from '~~/core/match/match';
+import type { Service } from '~~/core/match/services';
 
 /** Plants against sites. Only the rows in sight are drawn: the library is long and a press must be answered at once. */
 const props = defineProps<{ rows: Service[] }>();
@@ -21,7 +21,7 @@ const { frame, virtualizer, shown, above, below } = useVirtualRows({
     aria-label="Plants against sites"
   >
     <table class="tabular table-fixed text-sm" :aria-rowcount="rows.length + 1">
-      <!-- Set widths: a row's height must not hang on which other rows are in sight. -->
+      <!-- Set widths: a row's height must not depend on which other rows are in sight. -->
       <colgroup>
         <col class="w-32 sm:w-60" />
         <col class="w-24 sm:w-44" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { frostRange } from '~~/core/climate/place';
-import { frostFree } from '~~/core/climate/frost';
+import { frostRange } from '~~/core/place/climate/garden-climate';
+import { frostFree } from '~~/core/place/climate/frost';
 import { GardenFields } from '~~/core/model/garden';
 import { dayName, SHORT_MONTHS } from '~~/core/model/half-month';
 import type { Region } from '~~/core/model/reference';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { zoneOfColdestNight } from '~~/core/climate/place';
-import { fahrenheitToCelsius } from '~~/core/climate/zones';
+import { zoneOfColdestNight } from '~~/core/place/climate/garden-climate';
+import { fahrenheitToCelsius } from '~~/core/place/climate/zones';
 import { zoneChoices } from './choices';
 
-/** The half-zone, chosen or told by the coldest night that one remembers. */
+/** The half-zone, chosen, or found by the coldest night that one remembers. */
 const zone = defineModel<string>({ required: true });
 defineProps<{ error?: string; label?: string }>();
 const view = useViewStore();

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { GardenFields } from '~~/core/model/garden';
 import { regionalGarden } from '~~/core/library/regional-garden';
-import { frostsAt } from '~~/core/climate/place';
-import { almanacFor } from '~~/core/almanac/almanac';
-import { consequences, type PlaceValue } from '~~/core/place/consequences';
+import { frostsAt } from '~~/core/place/climate/garden-climate';
+import { recordsOfNew } from '~~/core/garden/from-file';
+import { gardenHere } from '~~/core/garden/here';
+import { placeEffect, type PlaceValue } from '~~/core/garden/place-effects';
+import { placeSentences } from '~~/core/words/place';
 import { UNITS } from '~~/core/model/units';
 import { jurisdictionName } from '~~/core/model/jurisdictions';
-import type { FoundPlace } from './PlaceFinder.vue';
-import { SCHOOL_AUTUMN, SCHOOL_PLANTS, SCHOOL_POTS } from './choices';
+import type { FoundPlace } from '~/stores/gardens';
+import { schoolAutumn, SCHOOL_PLANTS, SCHOOL_POTS } from './choices';
 
-/** The place of a garden: kept at a revision, or new (null). `start` gives what the form opens with. */
+/** The place of a garden: stored at a revision, or new (null). `start` gives what the form opens with. */
 const props = defineProps<{
   start: GardenFields;
   revision: number | null;
@@ -47,13 +49,13 @@ const rain = computed(() =>
     .sort((x, y) => x.month - y.month)
     .map((row) => row.rain_mm),
 );
-/** What follows from the two answers, before anything is kept. */
+/** What follows from the two answers, before anything is saved. */
 const FOLLOWS: PlaceValue[] = ['region', 'half_zone', 'frosts', 'humidity', 'rain'];
 const follows = computed(() => {
   const whole = GardenFields.safeParse({ ...draft.value, name: draft.value.name || 'x' });
   if (props.revision !== null || !whole.success) return [];
-  const almanac = almanacFor(libraryStore.library!, whole.data);
-  return FOLLOWS.map((value) => consequences(value, libraryStore.library!, almanac, whole.data).filter(Boolean).join(' '));
+  const here = gardenHere(recordsOfNew(whole.data), libraryStore.library!);
+  return FOLLOWS.map((value) => placeSentences(placeEffect(value, here), view.inUnits).join(' '));
 });
 const overruled = ref(props.revision !== null);
 const CHANGES: [PlaceValue, string][] = [
@@ -92,7 +94,7 @@ async function submit() {
   // What is wrong may stand in the part that is folded away.
   if (result === 'invalid' && Object.keys(errors.value).some((key) => key !== 'name')) overruled.value = true;
   if (typeof result === 'object' && result.status === 409) clash.value = result.current as typeof clash.value;
-  else if (result === 'kept') {
+  else if (result === 'saved') {
     await nextTick();
     follow();
   }
@@ -120,7 +122,7 @@ const place = computed(() => draft.value as GardenFields);
         <h2 id="follows">What follows</h2>
         <p v-for="line in follows" :key="line" class="mt-1 max-w-prose">{{ line }}</p>
         <p v-if="follows.length === 0" class="text-quiet">
-          Something below is not a value yet; put it right and this is reckoned again.
+          Something below is not a value yet; put it right and this is calculated again.
         </p>
       </section>
       <TextField
@@ -174,7 +176,7 @@ const place = computed(() => draft.value as GardenFields);
           label="Elevation"
           :unit="units.elevation"
           :error="errors.elevation_m"
-          hint="Every 122 m (400 ft) is four days of spring."
+          :hint="`Every ${view.distance(122)} is four days of spring.`"
         />
       </div>
       <ColdestNight v-if="revision !== null" v-model="draft.half_zone" :error="errors.half_zone" />
@@ -205,7 +207,7 @@ const place = computed(() => draft.value as GardenFields);
           label="In autumn"
           :error="errors.school_autumn"
           hint="By default left standing: chrysalises and stem nesters winter there."
-          :choices="SCHOOL_AUTUMN"
+          :choices="schoolAutumn(view.inUnits)"
         />
         <ChoiceField
           v-model="draft.school_pots"

@@ -2,7 +2,7 @@
 import type { GardenFields } from '~~/core/model/garden';
 import { DEER } from './choices';
 
-/** Who else lives there or comes by. */
+/** Who else lives there or visits. */
 export type Household = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer'>;
 const model = defineModel<Household>({ required: true });
 const FLAGS = [

@@ -1,13 +1,10 @@
 <script setup lang="ts">
+import type { FoundPlace } from '~/stores/gardens';
+
 /** Where the garden is, by postal code or by a point on the map; the rest of the form follows from the answer. */
-export interface FoundPlace {
-  lat: number;
-  lon: number;
-  jurisdiction: string | null;
-  region: string;
-}
 defineProps<{ region: string; lat: number; lon: number }>();
 const emit = defineEmits<{ found: [place: FoundPlace] }>();
+const gardens = useGardensStore();
 const code = ref('');
 const error = ref('');
 const said = ref('');
@@ -22,7 +19,7 @@ async function find() {
   }
   looking.value = true;
   try {
-    const place = await callApi<FoundPlace & { name: string }>('GET', `/api/postal/${encodeURIComponent(code.value.trim())}`);
+    const place = await gardens.placeByCode(code.value.trim());
     said.value = `${place.name}, ${place.jurisdiction}`;
     emit('found', place);
   } catch (fault) {

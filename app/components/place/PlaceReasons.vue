@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { consequences, type PlaceValue } from '~~/core/place/consequences';
+import { placeEffect, type PlaceValue } from '~~/core/garden/place-effects';
+import { placeSentences } from '~~/core/words/place';
 
 /** What a value of the place changes here. */
 const props = defineProps<{ value: PlaceValue }>();
 const garden = useGardenStore();
+const view = useViewStore();
 const TITLES: Record<PlaceValue, string> = {
   region: 'The region',
   half_zone: 'Winter cold',
@@ -14,11 +16,7 @@ const TITLES: Record<PlaceValue, string> = {
   position: 'Where it lies',
   household: 'Who else is there',
 };
-const lines = computed(() =>
-  garden.library && garden.almanac && garden.garden
-    ? consequences(props.value, garden.library, garden.almanac, garden.garden).filter(Boolean)
-    : [],
-);
+const lines = computed(() => (garden.here ? placeSentences(placeEffect(props.value, garden.here), view.inUnits) : []));
 </script>
 
 <template>

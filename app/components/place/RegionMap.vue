@@ -8,7 +8,7 @@ import type {
   MultiPolygon as TopoMultiPolygon,
   Topology,
 } from 'topojson-specification';
-import { regionAt } from '~~/core/climate/region-at';
+import { regionAt } from '~~/core/place/climate/region-at';
 import { JURISDICTIONS } from '~~/core/model/jurisdictions';
 
 /**
@@ -88,7 +88,7 @@ onMounted(() => {
 
 const here = computed(() => projection([props.lon, props.lat]));
 const nameOf = (id: string) => libraryStore.library!.regions.find((row) => row.id === id)?.name ?? id;
-/** Neighbours must differ, the eighteen need not: five quiet tints, told in the order of the regions' table. */
+/** Neighbours must differ, the eighteen need not: five quiet tints, given in the order of the regions' table. */
 const TINTS = { green: '#c5d2a4', sand: '#e8d3a0', teal: '#bcd3cf', rose: '#e4c2b2', lilac: '#d2c8e0' };
 const IN_TURN = 'rose sand teal rose lilac teal green sand lilac rose lilac rose sand teal green sand rose lilac'.split(' ');
 const tint = (id: string) => {

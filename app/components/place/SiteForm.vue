@@ -2,16 +2,16 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { SiteFields, type Site } from '~~/core/model/garden';
 import type { Point } from '~~/core/model/yard';
-import { areaOf } from '~~/core/yard/geometry';
+import { areaOf } from '~~/core/place/yard/geometry';
 import { FEATURES } from '~~/core/model/vocabulary';
-import { FRESH_SITE } from '~~/core/yard/fresh';
+import { FRESH_SITE } from '~~/core/place/yard/fresh';
 import { UNITS } from '~~/core/model/units';
 import { DRAINAGES, FEATURE_WORDS, KINDS, MOISTURES, RICHNESS, RUNOFFS, SALTS, SUN_WHEN, TEXTURES } from './choices';
 
-/** A bed or container, new (`site` null) or kept, in a dialog. */
+/** A bed or container, new (`site` null) or stored, in a dialog. */
 const props = defineProps<{ site: Site | null }>();
 const emit = defineEmits<{ close: [] }>();
-const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const units = computed(() => UNITS[view.units]);
 const { draft, errors, fault, saving, save } = useDraft(SiteFields, () => {
@@ -33,9 +33,9 @@ const drawn = computed(() =>
 
 async function submit() {
   const result = await save((fields) =>
-    props.site ? garden.saveSite(props.site.id, fields, clash.value?.revision ?? revision.value) : garden.addSite(fields),
+    props.site ? commands.saveSite(props.site.id, fields, clash.value?.revision ?? revision.value) : commands.addSite(fields),
   );
-  if (result === 'kept') emit('close');
+  if (result === 'saved') emit('close');
   else if (typeof result === 'object' && result.status === 409) clash.value = result.current as Site | null;
 }
 function takeTheirs() {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { SiteValue } from '~~/core/model/vocabulary';
-import { basisWords, type MeasuredSite } from '~~/core/survey/measured';
+import type { MeasuredSite } from '~~/core/place/survey/measured';
+import { basisWords } from '~~/core/words/survey';
 
-/** How a value of a site was come by, in a word beside it; nothing where it was only told. */
+/** Where a value of a site comes from, in a word next to it; nothing where it was only stated. */
 const props = defineProps<{ site: MeasuredSite; value: SiteValue }>();
 const WORDS = {
   computed: 'computed',
@@ -11,14 +12,14 @@ const WORDS = {
   feel: 'felt',
   hole: 'hole',
   probe: 'probe',
-  reckoned: 'reckoned',
-  told: '',
+  calculated: 'calculated',
+  stated: '',
 };
 const counting = computed(() => props.site.figures[props.value][0]!);
 </script>
 
 <template>
-  <span v-if="counting.source !== 'told'" class="block text-xs text-press" :title="basisWords(counting)"
+  <span v-if="counting.source !== 'stated'" class="block text-xs text-press" :title="basisWords(counting)"
     ><span class="sr-only">, </span>{{ WORDS[counting.source] }}</span
   >
 </template>

@@ -1,5 +1,6 @@
+import type { Units } from '~~/core/words/units';
 import { HALF_ZONES } from '~~/core/model/vocabulary';
-import { zoneTemperatures } from '~~/core/climate/zones';
+import { zoneTemperatures } from '~~/core/place/climate/zones';
 import type { UnitSystem } from '~~/core/model/units';
 
 const words = (pairs: Record<string, string>) => Object.entries(pairs).map(([value, text]) => ({ value, words: text }));
@@ -40,11 +41,12 @@ export const SCHOOL_PLANTS = words({
   'natives-only': 'natives only',
   'any-harmless': 'whatever feeds them, but invasives',
 });
-export const SCHOOL_AUTUMN = words({
-  leave: 'leave standing until spring',
-  cut: 'cut to 20–45 cm (8–18 in)',
-  clear: 'clear the beds',
-});
+export const schoolAutumn = (units: Units) =>
+  words({
+    leave: 'leave standing until spring',
+    cut: `cut to between ${units.about(20)} and ${units.about(45)}`,
+    clear: 'clear the beds',
+  });
 export const SCHOOL_POTS = words({
   'two-zones': 'outdoors, two zones hardier',
   'one-zone': 'outdoors, one zone hardier',

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { PLANTING_STATES } from '~~/core/model/vocabulary';
 import { LIVE_STATES, type Planting, type Site } from '~~/core/model/garden';
-import { bloomParts, plantingShares } from '~~/core/bloom/planting-bloom';
-import type { PlantHere } from '~~/core/almanac/almanac';
+import { bloomParts, plantingShares } from '~~/core/almanac/bloom/planting-bloom';
+import type { PlantHere } from '~~/core/model/here';
 import { spellsWords } from '~/components/season/calendar-bars';
-import { groundM2 } from '~~/core/quantities/quantities';
+import { groundM2 } from '~~/core/match/quantities';
 
 const props = defineProps<{ site: Site }>();
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const rows = computed(() =>
   garden.plantings
@@ -36,13 +37,13 @@ const thisYear = view.today.getFullYear();
 function setCount(row: Planting, event: Event) {
   const field = event.target as HTMLInputElement;
   const count = Number(field.value);
-  if (Number.isInteger(count) && count >= 1 && count <= 5000) void garden.savePlanting(row, { count });
+  if (Number.isInteger(count) && count >= 1 && count <= 5000) void commands.savePlanting(row, { count });
   else field.value = String(row.count);
 }
 function setState(row: Planting, state: Planting['state']) {
   const planted = state === 'in-ground' || state === 'sown';
   const gone = state === 'lost' || state === 'removed';
-  void garden.savePlanting(row, {
+  void commands.savePlanting(row, {
     state,
     planted_year: planted ? (row.planted_year ?? thisYear) : row.planted_year,
     lost_year: gone ? (row.lost_year ?? thisYear) : null,
@@ -50,7 +51,7 @@ function setState(row: Planting, state: Planting['state']) {
 }
 function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Event) {
   const text = (event.target as HTMLInputElement).value;
-  void garden.savePlanting(row, { [which]: text === '' ? null : Number(text) });
+  void commands.savePlanting(row, { [which]: text === '' ? null : Number(text) });
 }
 </script>
 
@@ -84,7 +85,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
             <th scope="col">State</th>
             <th scope="col">Since</th>
             <th scope="col">Locked</th>
-            <th scope="col"><span class="sr-only">Take out</span></th>
+            <th scope="col"><span class="sr-only">Remove</span></th>
           </tr>
         </thead>
         <tbody>
@@ -157,7 +158,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                   min="1950"
                   max="2100"
                   :value="planting.lost_year"
-                  :aria-label="`Year ${here.plant.common} was lost or taken out`"
+                  :aria-label="`Year ${here.plant.common} was lost or removed`"
                   @change="setYear(planting, 'lost_year', $event)"
               /></label>
             </td>
@@ -166,12 +167,12 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 type="checkbox"
                 :checked="planting.locked"
                 :aria-label="`Lock ${here.plant.common}: proposals leave it as it is`"
-                @change="garden.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
+                @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
               />
             </td>
             <td>
-              <button class="link text-gap" @click="garden.takeOut(planting)">
-                Take out<span class="sr-only"> {{ here.plant.common }}</span>
+              <button class="link text-gap" @click="commands.removePlanting(planting)">
+                Remove<span class="sr-only"> {{ here.plant.common }}</span>
               </button>
             </td>
           </tr>

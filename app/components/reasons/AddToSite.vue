@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { groundM2, roomFor } from '~~/core/quantities/quantities';
+import { groundM2, roomFor } from '~~/core/match/quantities';
 
 const props = defineProps<{ plant: string; site: string; refused: boolean }>();
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 
 const here = computed(() => garden.almanac!.plants.get(props.plant)!.plant);
@@ -19,7 +20,7 @@ const busy = ref(false);
 
 async function add() {
   busy.value = true;
-  await garden.addPlanting(props.plant, props.site, count.value);
+  await commands.addPlanting(props.plant, props.site, count.value);
   busy.value = false;
 }
 </script>

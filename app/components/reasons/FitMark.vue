@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FitVerdict } from '~~/core/fit/fit';
+import type { FitVerdict } from '~~/core/model/here';
 
 defineProps<{ verdict: FitVerdict }>();
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { explainFit } from '~~/core/fit/explain';
+import { fitReasons } from '~~/core/match/fit/reasons';
+import { fitWords } from '~~/core/words/fit';
 
 const props = defineProps<{ plant: string; site: string }>();
 const garden = useGardenStore();
@@ -9,7 +10,12 @@ const site = computed(() => garden.sites.find((row) => row.id === props.site));
 const column = computed(() => garden.sites.findIndex((row) => row.id === props.site));
 const fit = computed(() => garden.fits.get(props.plant)?.[column.value]);
 const reasons = computed(() =>
-  here.value && site.value ? explainFit(here.value.plant, site.value, garden.almanac!.place, view.area) : [],
+  here.value && site.value
+    ? fitReasons(here.value.plant, site.value, garden.almanac!.place).map((reason) => ({
+        ...reason,
+        ...fitWords(reason, view.inUnits),
+      }))
+    : [],
 );
 const gates = computed(() => garden.gatesByPlant.get(props.plant) ?? []);
 const WORDS = ['thrives', 'workable', 'unsuitable'] as const;

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { offersFor, type Offer } from '~~/core/offers/offers';
+import { offersFor, type Offer } from '~~/core/coverage/offers/offers';
 import { giversOf } from '~~/core/coverage/givers';
-import { timingOffers } from '~~/core/offers/timing';
-import { gapSentence, needName, offerEffect, ratioWords } from '~~/core/offers/words';
+import { timingOffers } from '~~/core/coverage/offers/timing';
+import { featureWords, gapSentence, needName, ratioWords } from '~~/core/words/needs';
+import { changeSentence, nearMissSentence, offerEffect } from '~~/core/words/offers';
+import { floweringWords } from '~~/core/words/timing';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
 const props = defineProps<{ target: string; stage: Stage; special: SpecialNeed | null }>();
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 
 const here = computed(() => garden.almanac?.targets.get(props.target));
@@ -17,14 +20,12 @@ const covered = computed(() =>
     ?.needs.find((row) => row.need.stage === props.stage && row.need.special === props.special),
 );
 const answer = computed(() =>
-  covered.value && garden.input
-    ? offersFor(garden.input, props.target, covered.value, view.area)
-    : { offers: [], nearMisses: [] },
+  covered.value && garden.input ? offersFor(garden.input, props.target, covered.value) : { offers: [], nearMisses: [] },
 );
 /** Cuts and sowings: they need no new bed. Sisters stand among the other offers. */
 const timed = computed(() =>
   covered.value && garden.input && garden.year === null
-    ? timingOffers(garden.input, props.target, covered.value, view.area, ['cut', 'sow'])
+    ? timingOffers(garden.input, props.target, covered.value, ['cut', 'sow'])
         .filter((offer) => offer.closes)
         .slice(0, 2)
     : [],
@@ -41,7 +42,7 @@ const busy = ref(false);
 
 async function take(offer: Offer) {
   busy.value = true;
-  await garden.accept(offer.change);
+  await commands.makeChange(offer.change);
   busy.value = false;
 }
 </script>
@@ -52,18 +53,18 @@ async function take(offer: Offer) {
       <CreatureGlyph :target="here.target" :size="34" />
       {{ here.target.common }}: {{ needName(covered.need, here.target) }}
     </h3>
-    <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.area) }}</p>
+    <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.inUnits) }}</p>
     <p class="text-sm text-quiet">
-      Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered, view.area) }}
+      Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered, view.inUnits) }}
     </p>
     <p v-if="now" class="text-sm text-quiet">At the ribbon’s handle: <VerdictMark :verdict="now.verdict" /></p>
 
     <template v-if="covered.verdict !== 'closed'">
       <h4 class="mt-3 font-semibold">What would serve it</h4>
       <ul v-if="answer.offers.length" class="mt-1 space-y-2">
-        <li v-for="offer in answer.offers" :key="offer.sentence">
+        <li v-for="offer in answer.offers" :key="JSON.stringify(offer.change)">
           <button class="press press-main w-full justify-start text-left" :disabled="busy" @click="take(offer)">
-            {{ offer.sentence }}
+            {{ changeSentence(offer.change, garden.input!) }}
           </button>
           <p class="text-sm text-quiet">
             {{ offerEffect(offer) }}{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
@@ -80,12 +81,12 @@ async function take(offer: Offer) {
       <template v-if="timed.length">
         <h4 class="mt-3 font-semibold">By timing</h4>
         <ul class="mt-1 space-y-2">
-          <li v-for="offer in timed" :key="offer.sentence">
+          <li v-for="offer in timed" :key="JSON.stringify(offer.change)">
             <button class="press w-full justify-start text-left" :disabled="busy" @click="take(offer)">
-              {{ offer.sentence }}
+              {{ changeSentence(offer.change, garden.input!) }}
             </button>
             <p class="text-sm text-quiet">
-              {{ offerEffect(offer) }}; {{ offer.flowers }}.
+              {{ offerEffect(offer) }}; {{ floweringWords(offer.flowers, garden.nameOf) }}.
               <NuxtLink class="link" :to="`/gardens/${garden.id}/season/timing`">What it costs</NuxtLink>
             </p>
           </li>
@@ -100,7 +101,7 @@ async function take(offer: Offer) {
           <li v-for="miss in answer.nearMisses" :key="miss.plant" class="mt-1">
             <button class="link" @click="view.explain({ kind: 'plant', plant: miss.plant })">
               {{ garden.nameOf(miss.plant) }}</button>:
-            {{ miss.why }}
+            {{ nearMissSentence(miss.why, garden.siteName(miss.site), view.inUnits) }}
           </li>
         </ul>
       </template>
@@ -121,7 +122,7 @@ async function take(offer: Offer) {
       </tbody>
     </table>
     <ul class="text-sm">
-      <li v-for="feature in covered.features" :key="feature">{{ feature }}</li>
+      <li v-for="row in covered.features" :key="row.feature + row.site">{{ featureWords(row, garden.siteName) }}</li>
     </ul>
     <p v-if="!givers.length && !covered.features.length" class="text-sm text-quiet">Nothing yet.</p>
   </div>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { gapSentence, needName } from '~~/core/offers/words';
+import { gapSentence, needName } from '~~/core/words/needs';
 import { dayName, halfMonthsInWords } from '~~/core/model/half-month';
-import { UNITS, quantity } from '~~/core/model/units';
 
 const props = defineProps<{ target: string }>();
 const garden = useGardenStore();
 const view = useViewStore();
 const here = computed(() => garden.almanac?.targets.get(props.target));
 const covered = computed(() => garden.served?.targets.find((row) => row.target === props.target));
-/** Hosts recorded in this region, and every trap; the others are told by number. */
+/** Hosts recorded in this region, and every trap; the others are counted. */
 const hosts = computed(() => {
   const order = ['trap', 'primary', 'accepted', 'poor'];
   return [...(here.value?.hosts ?? [])]
@@ -17,13 +16,7 @@ const hosts = computed(() => {
     .sort((a, b) => order.indexOf(a.host.rank) - order.indexOf(b.host.rank));
 });
 const elsewhere = computed(() => (here.value?.hosts.size ?? 0) - hosts.value.length);
-const size = computed(() => {
-  const t = here.value!.target;
-  const unit = UNITS[view.units].length;
-  return view.units === 'metric'
-    ? `${t.size_min_mm}–${t.size_max_mm} mm`
-    : `${quantity(t.size_min_mm / 10, unit)} to ${quantity(t.size_max_mm / 10, unit)}`;
-});
+const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, here.value!.target.size_max_mm));
 </script>
 
 <template>
@@ -59,7 +52,7 @@ const size = computed(() => {
           >
             <VerdictMark :verdict="row.verdict" /> {{ needName(row.need, here.target) }}
           </button>
-          <span v-if="row.verdict !== 'closed'" class="text-quiet">: {{ gapSentence(here, row, view.area) }}</span>
+          <span v-if="row.verdict !== 'closed'" class="text-quiet">: {{ gapSentence(here, row, view.inUnits) }}</span>
         </li>
       </ul>
     </template>

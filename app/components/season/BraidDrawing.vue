@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TargetCoverage } from '~~/core/coverage/types';
 import { braid, type Reach, type Strand } from '~~/core/season/braid';
-import { gapLabel, needName } from '~~/core/offers/words';
+import { gapLabel, needName } from '~~/core/words/needs';
 import { halfMonthName, SHORT_MONTHS } from '~~/core/model/half-month';
 import {
   cellOf,

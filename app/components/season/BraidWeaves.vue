@@ -1,5 +1,5 @@
 <template>
-  <!-- The pattern of each strand, so that none is told by its colour alone. -->
+  <!-- The pattern of each strand, so that none is distinguished by its colour alone. -->
   <defs>
     <pattern id="weave-nectar" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
       <rect width="5" height="5" fill="var(--nectar)" />

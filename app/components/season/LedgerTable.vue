@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
 import { stringify } from 'csv-stringify/browser/esm/sync';
-import { LEDGER_COLUMNS, ledgerRows, sortedLedger, type LedgerColumn, type LedgerRow } from '~~/core/season/ledger';
+import { LEDGER_COLUMNS, ledgerRows, sortedLedger, type LedgerColumn, type LedgerRow } from '~~/core/words/ledger';
 
 /** The braid in words: every need of every target, with what is missing and who serves it. */
 const garden = useGardenStore();
@@ -11,7 +11,7 @@ const onlyGaps = useLocalStorage('outwash-ledger-only-gaps', false);
 const by = useLocalStorage<LedgerColumn | ''>('outwash-ledger-by', '');
 const downwards = useLocalStorage('outwash-ledger-downwards', false);
 const all = computed(() =>
-  garden.input && garden.served ? ledgerRows(garden.input, garden.served, { area: view.area, site: garden.siteName }) : [],
+  garden.input && garden.served ? ledgerRows(garden.input, garden.served, garden.siteName, view.inUnits) : [],
 );
 const rows = computed(() => {
   const shown = all.value.filter((row) => !onlyGaps.value || row.verdict !== 'closed');

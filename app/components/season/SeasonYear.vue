@@ -3,7 +3,7 @@
 const garden = useGardenStore();
 const view = useViewStore();
 const thisYear = view.today.getFullYear();
-/** Years behind with anything on record: days written down, or plants that grew. */
+/** Years behind with anything on record: days recorded, or plants that grew. */
 const past = computed(() => {
   const planted = garden.plantings.flatMap((row) => (row.planted_year === null || row.stays ? [] : [row.planted_year]));
   const seen = garden.seen.map((row) => Number(row.on_day.slice(0, 4)));

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { SEEN_KINDS, SEEN_WORDS, SeenFields, type SeenKind } from '~~/core/model/seen';
 
-/** Writes down a first or last day of bloom or flight. */
+/** Records a first or last day of bloom or flight. */
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const kind = ref<SeenKind>('first-bloom');
 const named = ref('');
@@ -33,7 +34,7 @@ async function submit() {
   if (!of) return;
   draft.value.of = of;
   draft.value.what = kind.value;
-  if ((await form.save((fields) => garden.addSeen(fields))) === 'kept') {
+  if ((await form.save((fields) => commands.addSeen(fields))) === 'saved') {
     form.restart();
     named.value = '';
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { braid, type Strand } from '~~/core/season/braid';
-import { cellWords, gapSentence, needName } from '~~/core/offers/words';
+import { cellWords, gapSentence, needName } from '~~/core/words/needs';
 import { HALF_MONTHS } from '~~/core/model/half-month';
 import { NARROW, WIDE } from './braid-geometry';
 
@@ -28,13 +28,13 @@ const stepped = computed<At | null>(() => {
   return step ? { target: step.target, strand: step.i, halfMonth: view.halfMonth } : null;
 });
 const at = computed(() => hovered.value ?? stepped.value);
-const told = computed(() => {
+const said = computed(() => {
   if (!at.value) return '';
   const covered = targets.value.find((row) => row.target === at.value!.target)?.needs[at.value.strand];
   const here = garden.almanac?.targets.get(at.value.target);
   if (!covered || !here) return '';
-  const missing = covered.verdict === 'closed' ? '' : ` ${gapSentence(here, covered, view.area)}`;
-  const words = cellWords(here, covered, at.value.halfMonth, view.area);
+  const missing = covered.verdict === 'closed' ? '' : ` ${gapSentence(here, covered, view.inUnits)}`;
+  const words = cellWords(here, covered, at.value.halfMonth, view.inUnits);
   return `${here.target.common}, ${needName(covered.need, here.target)}, ${words}.${missing}`;
 });
 
@@ -89,7 +89,7 @@ function onKey(event: KeyboardEvent) {
     </div>
     <p class="no-print min-h-10 text-sm text-quiet" aria-live="polite">
       {{
-        told ||
+        said ||
         (helpSeen ? '' : 'Press any strand or gap for its reasons; with the braid in focus, the arrow keys step through it.')
       }}
     </p>

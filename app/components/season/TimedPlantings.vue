@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import type { Planting } from '~~/core/model/garden';
-import type { PlantHere } from '~~/core/almanac/almanac';
-import type { DayWindow } from '~~/core/bloom/bloom';
-import { bloomParts, sownBloom } from '~~/core/bloom/planting-bloom';
-import { dayName, dayOfMonthDay, monthDayOf } from '~~/core/model/half-month';
-import { usualSowing } from '~~/core/offers/timing';
+import type { PlantHere } from '~~/core/model/here';
+import { type DayWindow, dayName, dayOfMonthDay, monthDayOf } from '~~/core/model/half-month';
+import { bloomParts, sownBloom } from '~~/core/almanac/bloom/planting-bloom';
+import { usualSowing } from '~~/core/coverage/offers/timing';
 import { SETTINGS } from '~~/core/settings';
 import { daysWords } from './calendar-bars';
 
 /** The plantings whose bloom can be timed, and how they are. */
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const year = view.today.getFullYear();
 const rows = computed(() =>
@@ -30,18 +30,18 @@ const dayFrom = (text: string) => (/^\d{4}-\d\d-\d\d$/.test(text) && !text.endsW
 function setCut(planting: Planting, text: string) {
   const on = dayFrom(text);
   if (text !== '' && !on) return;
-  void garden.timePlanting(planting, { cut: on ? { on, count: planting.cut?.count ?? planting.count } : null });
+  void commands.timePlanting(planting, { cut: on ? { on, count: planting.cut?.count ?? planting.count } : null });
 }
 function setCount(planting: Planting, event: Event) {
   const field = event.target as HTMLInputElement;
   const count = Number(field.value);
   if (planting.cut && Number.isInteger(count) && count >= 1 && count <= planting.count)
-    void garden.timePlanting(planting, { cut: { ...planting.cut, count } });
+    void commands.timePlanting(planting, { cut: { ...planting.cut, count } });
   else field.value = String(planting.cut?.count ?? '');
 }
 function setSowing(planting: Planting, text: string) {
   const on = dayFrom(text);
-  if (text === '' || on) void garden.timePlanting(planting, { sow_on: on });
+  if (text === '' || on) void commands.timePlanting(planting, { sow_on: on });
 }
 /** What comes of it, in a sentence. */
 function outcome({ planting, window, second }: (typeof rows.value)[number]): string {
@@ -123,7 +123,7 @@ const timedDay = (monthDay: string) => dayName(dayOfMonthDay(monthDay));
               <button
                 v-if="row.planting.cut || row.planting.sow_on"
                 class="link ml-1 min-h-[26px]"
-                @click="garden.timePlanting(row.planting, { cut: null, sow_on: null })"
+                @click="commands.timePlanting(row.planting, { cut: null, sow_on: null })"
               >
                 As usual<span class="sr-only">: {{ row.here.plant.common }}</span>
               </button>

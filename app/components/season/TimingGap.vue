@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { TIMING_WAYS, timingOffers, type TimingOffer } from '~~/core/offers/timing';
-import { gapSentence } from '~~/core/offers/words';
+import { TIMING_WAYS, timingOffers, type TimingOffer } from '~~/core/coverage/offers/timing';
+import { gapSentence } from '~~/core/words/needs';
 import type { CoverageInput } from '~~/core/coverage/coverage';
 import type { Coverage, NeedCoverage } from '~~/core/coverage/types';
 
@@ -9,7 +9,7 @@ const props = defineProps<{ target: string; covered: NeedCoverage; input: Covera
 const garden = useGardenStore();
 const view = useViewStore();
 const here = computed(() => garden.almanac!.targets.get(props.target)!);
-const offers = computed(() => timingOffers(props.input, props.target, props.covered, view.area));
+const offers = computed(() => timingOffers(props.input, props.target, props.covered));
 const WAYS: Record<TimingOffer['way'], string> = {
   cut: 'Cut what grows, for a second bloom',
   sow: 'Sow an annual',
@@ -22,7 +22,7 @@ const byWay = computed(() => TIMING_WAYS.map((way) => ({ way, offers: offers.val
   <section :aria-label="`Timing for ${here.target.common}`">
     <h2 class="flex items-center gap-2"><CreatureGlyph :target="here.target" :size="34" />{{ here.target.common }}</h2>
     <p>
-      <VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.area) }}
+      <VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.inUnits) }}
       <button class="link" @click="view.explain({ kind: 'need', target, stage: 'nectar', special: null })">
         Other ways to serve it
       </button>
@@ -34,7 +34,13 @@ const byWay = computed(() => TIMING_WAYS.map((way) => ({ way, offers: offers.val
       <template v-if="row.offers.length">
         <h3 class="mt-3">{{ WAYS[row.way] }}</h3>
         <ul>
-          <TimingOfferRow v-for="offer in row.offers" :key="offer.sentence" :offer="offer" :target="target" :served="served" />
+          <TimingOfferRow
+            v-for="offer in row.offers"
+            :key="JSON.stringify(offer.change)"
+            :offer="offer"
+            :target="target"
+            :served="served"
+          />
         </ul>
       </template>
     </template>

@@ -80,7 +80,7 @@ describe('words of the gaps', () => {
     expect(label!.x).toBeCloseTo(xOf(WIDE, 20) + 2);
     expect(label!.x - offer.length * 5.3).toBeGreaterThan(WIDE.left);
   });
-  it('two gaps close to one another: the second makes way along its own gap, or the first is told without an offer', () => {
+  it('two gaps close to one another: the second makes way along its own gap, or the first stands without an offer', () => {
     const wide = labels(rowOf(strand(reach(6, 19)), strand(reach(7, 18))), 'no host', 'add 3 false nettle');
     expect(wide[0]!.offer).not.toBe('');
     expect(wide[1]!.x).toBeGreaterThan(wide[0]!.x + (7 + 18) * 5.3);

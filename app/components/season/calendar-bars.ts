@@ -1,5 +1,5 @@
 import { dayName } from '~~/core/model/half-month';
-import type { BloomPart } from '~~/core/bloom/planting-bloom';
+import type { BloomPart } from '~~/core/almanac/bloom/planting-bloom';
 import type { BloomRow, FlightRow } from '~~/core/season/calendar';
 
 /** A bar of a row of the calendar. */

@@ -11,5 +11,5 @@ describe.each(['nectar', 'host'] as const)('the bands of a chart of %s', (of) =>
   it('never take the colour of what can be pressed, or of a gap', () => {
     for (const { ink } of bands) expect(['press', 'gap']).not.toContain(ink);
   });
-  it('more than ten begin anew', () => expect(bandInk(of, 10)).toEqual(bands[0]));
+  it('more than ten begin again', () => expect(bandInk(of, 10)).toEqual(bands[0]));
 });

@@ -1,4 +1,4 @@
-import type { Ink } from '../yard/yard-marks';
+import type { Ink } from '../place/yard/yard-marks';
 
 type Weave = 'plain' | 'slant' | 'dots' | 'bars';
 interface BandInk {
@@ -16,7 +16,7 @@ const OTHERS: readonly BandInk[] = [
   { ink: 'quiet', weave: 'bars' },
 ];
 
-/** How the n-th band of a chart of nectar or host leaf is drawn: by ink and by weave, so that none is told by its colour alone. */
+/** How the n-th band of a chart of nectar or host leaf is drawn: by ink and by weave, so that none is distinguished by its colour alone. */
 export function bandInk(of: 'nectar' | 'host', n: number): BandInk {
   const inks: readonly BandInk[] = [{ ink: of, weave: 'plain' }, ...OTHERS, { ink: of, weave: 'dots' }];
   return inks[n % inks.length]!;

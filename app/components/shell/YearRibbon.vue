@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { frostFree, growingDaysLeft } from '~~/core/climate/frost';
+import { frostFree, growingDaysLeft } from '~~/core/place/climate/frost';
 import { dayName, firstDay, halfMonthName, HALF_MONTHS, shareOfYear, SHORT_MONTHS } from '~~/core/model/half-month';
 
 const garden = useGardenStore();

@@ -3,6 +3,7 @@ import { Moon, Redo2, Search, Sun, Undo2 } from '@lucide/vue';
 
 const route = useRoute();
 const garden = useGardenStore();
+const records = useRecordsStore();
 const view = useViewStore();
 const finding = ref(false);
 const keysShown = ref(false);
@@ -16,9 +17,10 @@ async function open(id: string) {
   view.closeReasons();
   garden.year = null;
   try {
-    await garden.load(id);
+    // Another garden may have been asked for meanwhile: it shows itself.
+    if (!(await records.load(id))) return;
     ready.value = true;
-    // Reckoned while the first view is read, so that going to Match is answered at once.
+    // Calculated while the first view is read, so that going to Match is answered at once.
     requestIdleCallback(() => void [garden.fits, garden.services, garden.gatesByPlant]);
   } catch (error) {
     if (!isApiFault(error)) throw error;
@@ -43,17 +45,17 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
       <div class="ml-auto flex flex-wrap items-center gap-1 text-sm">
         <button
           class="press"
-          :disabled="!garden.state?.history.undo"
-          :title="garden.state?.history.undo ?? undefined"
-          @click="garden.step('undo')"
+          :disabled="!records.state?.history.undo"
+          :title="records.state?.history.undo?.label"
+          @click="records.step('undo')"
         >
           <Undo2 :size="15" aria-hidden="true" />Undo
         </button>
         <button
           class="press hidden sm:inline-flex"
-          :disabled="!garden.state?.history.redo"
-          :title="garden.state?.history.redo ?? undefined"
-          @click="garden.step('redo')"
+          :disabled="!records.state?.history.redo"
+          :title="records.state?.history.redo?.label"
+          @click="records.step('redo')"
         >
           <Redo2 :size="15" aria-hidden="true" />Redo
         </button>

@@ -1,4 +1,4 @@
-import { listGardens } from '../../database/gardens';
+import { listGardens } from '../../database/records/gardens';
 import { route } from '../../http/route';
 
-export default route(null, ({ db }) => listGardens(db));
+export default route({ does: 'Lists the gardens, oldest first.', answers: 'a summary of each' }, ({ db }) => listGardens(db));

@@ -2,21 +2,18 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { GardenFile, PLANNED } from '../../../core/model/garden';
 import { openDatabase, type Connection } from '../connection';
-import {
-  addPlanting,
-  addTarget,
-  importGarden,
-  readGarden,
-  removePlanting,
-  removeSite,
-  removeTarget,
-  updateGarden,
-  updatePlanting,
-  updateSite,
-} from '../gardens';
-import { keepPlan, makeCurrent, removePlan } from '../plans';
-import { addSeen, removeSeen } from '../seen';
-import { addMeasure, addThings, removeMeasure, removeThing, updateThing } from '../survey';
+import { FRESH_WISHES } from '../../../core/model/wishes';
+import { freshSite } from '../../../core/place/yard/fresh';
+import { importGarden } from '../records/garden-file';
+import { updateGarden } from '../records/gardens';
+import { revertOwnRows, saveOwnRows } from '../records/own-rows';
+import { addPlanting, removePlanting, updatePlanting } from '../records/plantings';
+import { makeCurrent, removePlan, renamePlan, savePlan, takeProposal, updateWishes } from '../records/plans';
+import { readGarden } from '../records/reading';
+import { addSeen, removeSeen } from '../records/seen';
+import { removeSite, updateSite } from '../records/sites';
+import { addMeasure, addThings, importDrawing, removeMeasure, removeThing, updateThing } from '../records/survey';
+import { addTarget, removeTarget, updateTarget } from '../records/targets';
 
 const demo = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
 
@@ -37,11 +34,11 @@ export const PRESSES: Record<string, Press> = {
     const row = readGarden(db, id).sites[n % 3];
     if (!row) return;
     const { id: siteId, revision, ...fields } = row;
-    updateSite(db, id, siteId, revision, { ...fields, sun_h: n % 12, features: n % 2 ? ['fruit'] : [] });
+    updateSite(db, id, { id: siteId, revision }, { ...fields, sun_h: n % 12, features: n % 2 ? ['fruit'] : [] });
   },
   removeBed(db, id, n) {
     const row = readGarden(db, id).sites[n % 3];
-    if (row) removeSite(db, id, row.id);
+    if (row) removeSite(db, id, row);
   },
   plant(db, id, n) {
     const row = readGarden(db, id).sites[0];
@@ -51,17 +48,17 @@ export const PRESSES: Record<string, Press> = {
       count: 1 + (n % 9),
       ...PLANNED,
     } as const;
-    addPlanting(db, id, { ...fields, plant: n % 2 ? 'zizia-aurea' : 'monarda-fistulosa' }, 'x');
+    addPlanting(db, id, { ...fields, plant: n % 2 ? 'zizia-aurea' : 'monarda-fistulosa' }, () => 'x');
   },
   recount(db, id, n) {
     const row = readGarden(db, id).plantings[n % 7];
     if (!row) return;
     const { id: plantingId, revision, plan_id: _plan, ...fields } = row;
-    updatePlanting(db, id, plantingId, revision, { ...fields, count: 1 + n }, 'x');
+    updatePlanting(db, id, { id: plantingId, revision }, { ...fields, count: 1 + n }, () => 'x');
   },
   takeOut(db, id, n) {
     const row = readGarden(db, id).plantings[n % 7];
-    if (row) removePlanting(db, id, row.id, () => 'x');
+    if (row) removePlanting(db, id, row, () => 'x');
   },
   draw(db, id, n) {
     const points: [number, number][] = [[n % 20, n % 7]];
@@ -72,11 +69,11 @@ export const PRESSES: Record<string, Press> = {
     const row = readGarden(db, id).things[n % 5];
     if (!row) return;
     const { id: thing, revision, ...fields } = row;
-    updateThing(db, id, thing, revision, { ...fields, name: `Moved ${n}` });
+    updateThing(db, id, { id: thing, revision }, { ...fields, name: `Moved ${n}` });
   },
   removeThing(db, id, n) {
     const row = readGarden(db, id).things[n % 5];
-    if (row) removeThing(db, id, row.id);
+    if (row) removeThing(db, id, row);
   },
   probe(db, id, n) {
     const row = readGarden(db, id).sites[0];
@@ -85,7 +82,7 @@ export const PRESSES: Record<string, Press> = {
   },
   strike(db, id, n) {
     const row = readGarden(db, id).measures[n % 4];
-    if (row) removeMeasure(db, id, row.id);
+    if (row) removeMeasure(db, id, row);
   },
   writeDown(db, id, n) {
     const day = String(1 + (n % 28)).padStart(2, '0');
@@ -93,30 +90,90 @@ export const PRESSES: Record<string, Press> = {
   },
   strikeDate(db, id, n) {
     const row = readGarden(db, id).seen[n % 5];
-    if (row) removeSeen(db, id, row.id);
+    if (row) removeSeen(db, id, row);
   },
-  keepPlan(db, id, n) {
+  savePlan(db, id, n) {
     if (!readGarden(db, id).plans.some((row) => row.name === `Plan ${n}`))
-      keepPlan(db, id, { name: `Plan ${n}`, out: [], plants: [] });
+      savePlan(db, id, { name: `Plan ${n}`, out: [], plants: [] });
   },
-  goBy(db, id, n) {
+  makeCurrent(db, id, n) {
     const { plans } = readGarden(db, id);
-    makeCurrent(db, id, plans[n % plans.length]!.id);
+    makeCurrent(db, id, plans[n % plans.length]!);
   },
   removePlan(db, id, n) {
     const row = readGarden(db, id).plans[n % 3];
-    if (row && !row.current) removePlan(db, id, row.id);
+    if (row && !row.current) removePlan(db, id, row);
   },
   choose(db, id, n) {
     const { targets } = readGarden(db, id);
     const row = targets[n % 4];
-    if (row && n % 2) removeTarget(db, id, row.id, () => 'x');
+    if (row && n % 2) removeTarget(db, id, row, () => 'x');
     else if (!targets.some((t) => t.target === 'hemaris-thysbe'))
-      addTarget(db, id, { target: 'hemaris-thysbe', ambition: 'visits', priority: 2 }, 'x');
+      addTarget(db, id, { target: 'hemaris-thysbe', ambition: 'visits', priority: 2 }, () => 'x');
+  },
+  wantMore(db, id, n) {
+    const row = readGarden(db, id).targets[n % 4];
+    if (row) updateTarget(db, id, row, { target: row.target, ambition: 'thrives', priority: 1 + (n % 9) }, () => 'x');
+  },
+  takeProposal(db, id, n) {
+    const { sites, plantings, plans } = readGarden(db, id);
+    const plan = plans.find((row) => row.current)!;
+    const [site] = sites;
+    if (!site) return;
+    const out = plantings.filter((row) => row.plan_id === plan.id && !row.locked).slice(0, n % 3);
+    takeProposal(
+      db,
+      id,
+      {
+        label: 'x',
+        out: out.map((row) => row.id),
+        plants: [
+          { plant: 'zizia-aurea', site_id: site.id, count: 1 + n },
+          { plant: 'zizia-aurea', site_id: site.id, count: 2 },
+        ],
+        features: n % 2 ? [{ feature: 'mud', site_id: site.id }] : [],
+      },
+      2026,
+    );
+  },
+  importDrawing(db, id, n) {
+    const { garden, sites } = readGarden(db, id);
+    const outline: [number, number][] = [
+      [0, 0],
+      [n + 1, 0],
+      [0, 5],
+    ];
+    const known = sites.find((row) => row.kind === 'bed')?.name ?? 'Drawn';
+    importDrawing(
+      db,
+      id,
+      {
+        yard: { ...garden.yard!, width_m: 20 + n },
+        things: [{ kind: 'tap', name: 'Tap', points: [[1, 1]], traits: { hose_m: 5 } }],
+        beds: [known, `Drawn ${n}`].map((name) => ({ name, kind: 'bed', outline })),
+      },
+      ({ name, kind, outline: drawn }) => freshSite(name, kind, drawn),
+    );
+  },
+  saveOwn(db, id, n) {
+    saveOwnRows(db, id, [{ file: 'hosts.csv', key: `a + ${n % 3}`, cells: n % 2 ? null : { note: String(n) } }], 'x');
+  },
+  revertOwn(db, id) {
+    const row = readGarden(db, id).own[0];
+    if (row) revertOwnRows(db, id, [row.id], 'x');
+  },
+  wish(db, id, n) {
+    const row = readGarden(db, id).plans[n % 2];
+    if (row) updateWishes(db, id, row, { ...FRESH_WISHES, budget_minor: n * 100 });
+  },
+  renamePlan(db, id, n) {
+    const { plans } = readGarden(db, id);
+    const row = plans[n % plans.length]!;
+    if (!plans.some((plan) => plan.name === `Renamed ${n}`)) renamePlan(db, id, row, `Renamed ${n}`);
   },
 };
 
-/** Presses in any order, up to so many. */
+/** Presses in any order, up to a number of them. */
 export const anyPresses = (most: number) =>
   fc.array(fc.tuple(fc.constantFrom(...Object.keys(PRESSES)), fc.integer({ min: 0, max: 40 })), {
     minLength: 1,

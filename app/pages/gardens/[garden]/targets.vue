@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { bestHosts } from '~~/core/library/about';
+import { bestHosts } from '~~/core/almanac/about';
 import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
 import { AMBITIONS, type Ambition } from '~~/core/model/vocabulary';
-import type { TargetHere } from '~~/core/almanac/almanac';
+import type { TargetHere } from '~~/core/model/here';
 
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const sort = ref<'ease' | 'name' | 'first'>('ease');
 const FOOD = { nectar: 'nectar in flight', mixed: 'nectar, sap, fruit', 'sap-fruit': 'sap and fruit', none: 'adults fast' };
@@ -98,7 +99,7 @@ function asks(here: TargetHere) {
                 :aria-label="`Ambition for ${here.target.common}`"
                 :value="chosen.get(here.target.id)!.ambition"
                 @change="
-                  garden.saveTarget(chosen.get(here.target.id)!, {
+                  commands.saveTarget(chosen.get(here.target.id)!, {
                     ambition: ($event.target as HTMLSelectElement).value as Ambition,
                   })
                 "
@@ -107,13 +108,13 @@ function asks(here: TargetHere) {
               </select>
             </td>
             <td>
-              <button v-if="chosen.has(here.target.id)" class="press" @click="garden.letGo(chosen.get(here.target.id)!)">
-                Let go<span class="sr-only"> {{ here.target.common }}</span>
+              <button v-if="chosen.has(here.target.id)" class="press" @click="commands.removeTarget(chosen.get(here.target.id)!)">
+                Remove<span class="sr-only"> {{ here.target.common }}</span>
               </button>
               <button
                 v-else
                 class="press press-main"
-                @click="garden.chooseTarget({ target: here.target.id, ambition: 'breeds', priority: here.occurrence.ease })"
+                @click="commands.chooseTarget({ target: here.target.id, ambition: 'breeds', priority: here.occurrence.ease })"
               >
                 Choose<span class="sr-only"> {{ here.target.common }}</span>
               </button>

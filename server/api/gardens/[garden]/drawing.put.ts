@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { Outline, ThingFields, YardFields } from '../../../../core/model/yard';
-import { freshSite } from '../../../../core/yard/fresh';
-import { readGarden } from '../../../database/gardens';
-import { takeDrawing } from '../../../database/survey';
-import { route } from '../../../http/route';
+import { freshSite } from '../../../../core/place/yard/fresh';
+import { importDrawing } from '../../../database/records/survey';
+import { change } from '../../../http/route';
 
 const Drawing = z.object({
   yard: YardFields,
@@ -13,7 +12,7 @@ const Drawing = z.object({
     .max(200, 'Keep a yard under 200 beds.'),
 });
 
-export default route(Drawing, ({ db, body, param }) => {
-  takeDrawing(db, param('garden'), body, ({ name, kind, outline }) => freshSite(name, kind, outline));
-  return readGarden(db, param('garden'));
-});
+export default change(
+  { does: 'Imports a drawing of the yard in place of the one there is.', body: Drawing },
+  ({ db, body, gardenId }) => importDrawing(db, gardenId, body, ({ name, kind, outline }) => freshSite(name, kind, outline)),
+);

@@ -1,7 +1,15 @@
-import { removeGarden } from '../../../database/gardens';
+import { removeGarden } from '../../../database/records/gardens';
 import { route } from '../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  removeGarden(db, param('garden'));
-  return { removed: param('garden') };
-});
+export default route(
+  {
+    does: 'Removes a garden from the list; it can be restored.',
+    query: { revision: 'The revision of the garden that was seen; another one is refused with 409.' },
+    answers: 'its id',
+  },
+  (request) => {
+    const { id, revision } = request.known('garden');
+    removeGarden(request.db, id, revision);
+    return { removed: id };
+  },
+);

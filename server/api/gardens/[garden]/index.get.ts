@@ -1,4 +1,6 @@
-import { readGarden } from '../../../database/gardens';
+import { readGarden } from '../../../database/records/reading';
 import { route } from '../../../http/route';
 
-export default route(null, ({ db, param }) => readGarden(db, param('garden')));
+export default route({ does: 'Gives a garden with all its records.', answers: 'the garden' }, ({ db, gardenId }) =>
+  readGarden(db, gardenId),
+);

@@ -1,10 +1,12 @@
 import { GardenFields } from '../../../../core/model/garden';
-import { readGarden, updateGarden } from '../../../database/gardens';
+import { updateGarden } from '../../../database/records/gardens';
 import { mustKnow } from '../../../http/names';
-import { route, withRevision } from '../../../http/route';
+import { change, withRevision } from '../../../http/route';
 
-export default route(withRevision(GardenFields), ({ db, library, body, param }) => {
-  mustKnow(library.regions, body.fields.region, 'region', 'region');
-  updateGarden(db, param('garden'), body.revision, body.fields);
-  return readGarden(db, param('garden'));
-});
+export default change(
+  { does: 'Changes the place, the household, the yard and the prices of a garden.', body: withRevision(GardenFields) },
+  ({ db, store, body, gardenId }) => {
+    mustKnow(store.library.regions, body.fields.region, 'region', 'region');
+    updateGarden(db, gardenId, body.revision, body.fields);
+  },
+);

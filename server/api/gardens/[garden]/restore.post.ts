@@ -1,7 +1,4 @@
-import { readGarden, restoreGarden } from '../../../database/gardens';
-import { route } from '../../../http/route';
+import { restoreGarden } from '../../../database/records/gardens';
+import { change } from '../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  restoreGarden(db, param('garden'));
-  return readGarden(db, param('garden'));
-});
+export default change({ does: 'Brings a removed garden back into the list.' }, ({ db, gardenId }) => restoreGarden(db, gardenId));

@@ -1,9 +1,9 @@
-import { readGarden } from '../../../database/gardens';
 import { step } from '../../../database/journal';
-import { route } from '../../../http/route';
+import { mustRead } from '../../../database/records/reading';
+import { Step } from '../../../http/bodies';
+import { change } from '../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  readGarden(db, param('garden'));
-  const label = step(db, param('garden'), 'undo');
-  return { ...readGarden(db, param('garden')), stepped: label };
+export default change({ does: 'Undoes the last change of a garden.', body: Step }, ({ db, body, gardenId }) => {
+  mustRead(db, 'garden', gardenId, gardenId);
+  return { stepped: step(db, gardenId, 'undo', body.entry) };
 });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
-import { ADMISSIBLE } from '~~/core/almanac/hosts';
+import { ADMISSIBLE } from '~~/core/library/hosts';
 import type { Plant, Target } from '~~/core/model/reference';
 
 const garden = useGardenStore();

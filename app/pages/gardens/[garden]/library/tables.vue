@@ -5,6 +5,7 @@ import type { LibraryProblem } from '~~/core/library/parse';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from '~~/core/model/reference';
 
 const garden = useGardenStore();
+const commands = useCommands();
 const WORDS: Record<ReferenceFile, string> = {
   'regions.csv': 'Regions with their summers, rain and frosts',
   'climate-normals.csv': 'Monthly normals of each region',
@@ -30,7 +31,7 @@ const ownIn = (file: ReferenceFile) => garden.own.filter((row) => row.file === f
 async function save(file: ReferenceFile) {
   let text: string;
   try {
-    text = await garden.exportTable(file);
+    text = await commands.exportTable(file);
   } catch (error) {
     if (!isApiFault(error)) throw error;
     said.value = error.message;
@@ -47,13 +48,13 @@ async function read(file: ReferenceFile, event: Event) {
   said.value = '';
   readFrom.value = chosen.name;
   try {
-    const answer = await garden.importTable(file, await chosen.text());
+    const answer = await commands.importTable(file, await chosen.text());
     problems.value = answer.problems;
     if (answer.problems.length === 0)
       said.value =
         answer.taken === 0
           ? `${chosen.name} says nothing that the library does not say already.`
-          : `${answer.taken} rows of ${chosen.name} are kept as your own.`;
+          : `${answer.taken} ${answer.taken === 1 ? 'row of' : 'rows of'} ${chosen.name} ${answer.taken === 1 ? 'is' : 'are'} saved as your own.`;
   } catch (error) {
     if (!isApiFault(error)) throw error;
     said.value = error.message;
@@ -69,8 +70,8 @@ async function read(file: ReferenceFile, event: Event) {
     <p class="text-sm"><NuxtLink class="link" :to="`/gardens/${garden.id}/library`">Library</NuxtLink> › tables</p>
     <h1>Tables and corrections</h1>
     <p class="max-w-prose text-quiet">
-      Each table opens in a spreadsheet. What you bring back is checked whole: rows that differ are kept as your own over the
-      shipped library, and if one row cannot be right, none is taken.
+      Each table opens in a spreadsheet. What you import is checked whole: rows that differ are saved as your own over the shipped
+      library, and if one row cannot be right, none is taken.
     </p>
     <p class="mt-1 text-sm text-quiet">
       {{ counts.nativeRows }} native, {{ counts.introducedRows }} introduced and {{ counts.listedRows }} invasive or noxious
@@ -112,7 +113,7 @@ async function read(file: ReferenceFile, event: Event) {
                   Save as CSV<span class="sr-only"> {{ file }}</span>
                 </button>
                 <label class="press cursor-pointer focus-within:outline-2"
-                  >Bring in a CSV<span class="sr-only"> for {{ file }}</span>
+                  >Import a CSV<span class="sr-only"> for {{ file }}</span>
                   <input class="sr-only" type="file" accept=".csv,text/csv" :disabled="busy" @change="read(file, $event)" />
                 </label>
               </span>
@@ -127,7 +128,7 @@ async function read(file: ReferenceFile, event: Event) {
         <button
           class="link text-sm"
           @click="
-            garden.revertOwn(
+            commands.revertOwnRows(
               garden.own.map((row) => row.id),
               'Every correction',
             )
@@ -141,7 +142,7 @@ async function read(file: ReferenceFile, event: Event) {
           <span class="text-quiet">{{ row.file }}</span>
           <span :class="row.cells ? '' : 'line-through'">{{ row.key.replaceAll(' + ', ' · ') }}</span>
           <span v-if="!row.cells" class="text-quiet">struck out</span>
-          <button class="link ml-auto" @click="garden.revertOwn([row.id], row.key)">
+          <button class="link ml-auto" @click="commands.revertOwnRows([row.id], row.key)">
             Revert<span class="sr-only"> {{ row.key }}</span>
           </button>
         </li>

@@ -2,10 +2,11 @@
 import { RUNOFFS, SALTS } from '~/components/place/choices';
 import type { Household } from '~/components/place/HouseholdFields.vue';
 import type { SiteFields } from '~~/core/model/garden';
-import { besideIt } from '~~/core/yard/beside';
+import { neighboursOf } from '~~/core/place/yard/neighbours';
+import { neighbourSentence } from '~~/core/words/yard';
 
 const garden = useGardenStore();
-const yard = useYardStore();
+const commands = useCommands();
 const view = useViewStore();
 const household = ref<Household>(pick());
 function pick(): Household {
@@ -16,8 +17,8 @@ watch(
   () => garden.garden,
   () => (household.value = pick()),
 );
-const keep = () => garden.changeGarden(household.value);
-const set = (site: string, fields: Partial<SiteFields>) => yard.changeSite(site, fields);
+const keep = () => commands.changeGarden(household.value);
+const set = (site: string, fields: Partial<SiteFields>) => commands.changeSite(site, fields);
 </script>
 
 <template>
@@ -29,8 +30,8 @@ const set = (site: string, fields: Partial<SiteFields>) => yard.changeSite(site,
       </form>
       <button class="link text-sm" @click="view.explain({ kind: 'place', value: 'household' })">What that changes</button>
     </section>
-    <section aria-labelledby="beside-title">
-      <h2 id="beside-title">Beside each bed</h2>
+    <section aria-labelledby="compared-title">
+      <h2 id="compared-title">Beside each bed</h2>
       <ScrollRegion v-if="garden.sites.length" label="Surroundings of the beds">
         <table class="tabular text-sm">
           <thead>
@@ -70,7 +71,7 @@ const set = (site: string, fields: Partial<SiteFields>) => yard.changeSite(site,
                   <option v-for="choice in SALTS" :key="choice.value" :value="choice.value">{{ choice.words }}</option>
                 </select>
               </td>
-              <td>{{ besideIt(site, garden.things).join(' ') || 'Nothing is drawn near it.' }}</td>
+              <td>{{ neighboursOf(site, garden.things).map(neighbourSentence).join(' ') || 'Nothing is drawn near it.' }}</td>
             </tr>
           </tbody>
         </table>

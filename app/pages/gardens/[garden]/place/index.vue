@@ -3,6 +3,7 @@ import type { Site } from '~~/core/model/garden';
 import { DRAINAGES, FEATURE_WORDS, SUN_WHEN } from '~/components/place/choices';
 
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const editing = ref<{ site: Site | null } | null>(null);
 const edit = (id: string) => (editing.value = { site: garden.siteRecords.find((row) => row.id === id)! });
@@ -27,7 +28,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
       <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
         No bed yet. Add one with its area, its hours of sun and its soil, or
         <NuxtLink class="link" :to="`/gardens/${garden.id}/place/yard`">draw it in the yard</NuxtLink> and let the sun be
-        reckoned: every verdict starts there.
+        calculated: every verdict starts there.
       </p>
       <ScrollRegion v-else class="mt-2" label="Table of sites">
         <table class="tabular">
@@ -83,7 +84,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
                 <button class="link" @click="edit(site.id)">
                   Change<span class="sr-only"> {{ site.name }}</span>
                 </button>
-                <button class="link ml-3 text-gap" @click="garden.removeSite(site)">
+                <button class="link ml-3 text-gap" @click="commands.removeSite(site)">
                   Remove<span class="sr-only"> {{ site.name }}</span>
                 </button>
               </td>
@@ -94,7 +95,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
     </section>
     <section class="mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>
-      <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => garden.saveGarden(kept, at!)" />
+      <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => commands.saveGarden(kept, at!)" />
     </section>
     <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
   </div>

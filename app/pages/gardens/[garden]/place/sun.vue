@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core';
 import { halfMonthName } from '~~/core/model/half-month';
-import { lightSeason } from '~~/core/sun/bed-sun';
-import { obstructionsOf } from '~~/core/sun/obstructions';
-import { lightNow } from '~~/core/sun/raster';
-import { sunPath } from '~~/core/sun/sun-path';
-import { lightPicture, LIGHT_STEPS } from '~/components/sun/light-picture';
+import { lightSeason } from '~~/core/place/sun/bed-sun';
+import { obstructionsOf } from '~~/core/place/sun/obstructions';
+import { lightNow } from '~~/core/place/sun/raster';
+import { sunPath } from '~~/core/place/sun/sun-path';
+import { lightPicture, LIGHT_STEPS } from '~/components/place/sun/light-picture';
 
 const garden = useGardenStore();
 const yard = useYardStore();
@@ -37,7 +37,7 @@ onBeforeUnmount(() => yard.surveying && yard.stop());
 const shading = computed(() => garden.things.filter((thing) => ['building', 'fence', 'tree', 'shrub'].includes(thing.kind)));
 const season = computed(() => lightSeason(garden.garden!));
 const MOST_HOURS = 14;
-/** Hours on every cell of what is shown, and the most the picture can tell. */
+/** Hours on every cell of what is shown, and the most the picture can show. */
 const hours = computed<{ cells: Float32Array; most: number } | null>(() => {
   const total = (h: number) => {
     const layer = yard.layers[h];
@@ -127,7 +127,7 @@ const described = computed(() => {
     <p v-if="!anything" class="my-6 max-w-prose">
       Nothing stands in the yard yet:
       <NuxtLink class="link" :to="`/gardens/${garden.id}/place/yard`">draw the house, the trees and the beds</NuxtLink>, and the
-      sun on each is reckoned from where you are.
+      sun on each is calculated from where you are.
     </p>
     <template v-else>
       <p class="mt-1 text-sm text-quiet">

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { UNITS } from '~~/core/model/units';
 import { YardFields, type Point } from '~~/core/model/yard';
-import { freshSite, freshThing, THING_NAMES } from '~~/core/yard/fresh';
-import { areaOf, lengthOf, moved, perimeterOf } from '~~/core/yard/geometry';
+import { freshSite, freshThing, THING_NAMES } from '~~/core/place/yard/fresh';
+import { areaOf, lengthOf, moved, perimeterOf } from '~~/core/place/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
-import type { Chosen } from '~/components/yard/YardDrawing.vue';
-import { penStep } from '~/components/yard/yard-marks';
-import YardDrawing from '~/components/yard/YardDrawing.vue';
+import type { Chosen } from '~/components/place/yard/YardDrawing.vue';
+import { penStep } from '~/components/place/yard/yard-marks';
+import YardDrawing from '~/components/place/yard/YardDrawing.vue';
 
 const garden = useGardenStore();
+const commands = useCommands();
 const yard = useYardStore();
 const view = useViewStore();
 const units = computed(() => UNITS[view.units]);
@@ -51,11 +52,11 @@ const pen = useYardPen(async (tool, points) => {
   return kept;
 });
 async function keepRedrawn(id: string, outline: Point[]) {
-  const kept = await yard.changeSite(id, { outline });
+  const kept = await commands.changeSite(id, { outline });
   if (kept) redrawing.value = null;
   return kept;
 }
-/** The bed or container whose outline is drawn anew. */
+/** The bed or container whose outline is drawn again. */
 const redrawing = ref<string | null>(null);
 function startPen(tool: Tool, forSite: string | null = null) {
   chosen.value = null;
@@ -105,11 +106,11 @@ const live = computed(() => {
 });
 
 function move(of: Chosen, points: Point[]) {
-  return of.kind === 'site' ? yard.changeSite(of.id, { outline: points }) : yard.changeThing(of.id, { points } as never);
+  return of.kind === 'site' ? commands.changeSite(of.id, { outline: points }) : yard.changeThing(of.id, { points } as never);
 }
 async function removeChosen() {
   if (thing.value) await yard.removeThing(thing.value);
-  else if (site.value) await yard.changeSite(site.value.id, { outline: [] });
+  else if (site.value) await commands.changeSite(site.value.id, { outline: [] });
   chosen.value = null;
 }
 const ARROWS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
@@ -180,7 +181,7 @@ const { image: underlay } = useUnderlay();
           <button class="press min-h-7!" @click="dropPen()">Leave off</button>
         </template>
         <button v-else-if="site" class="press min-h-7!" @click="startPen(site.kind, site.id)">
-          Draw {{ site.name }}{{ site.outline.length ? ' anew' : '' }}
+          Draw {{ site.name }}{{ site.outline.length ? ' again' : '' }}
         </button>
         <button class="press min-h-7!" :disabled="zoom >= 4" @click="zoom *= 1.5">Closer</button>
         <button class="press min-h-7!" :disabled="zoom <= 1" @click="zoom = Math.max(1, zoom / 1.5)">Farther</button>

@@ -19,7 +19,7 @@ const natives = computed(() => {
     <p v-if="garden.sites.length === 0" class="my-6">
       A plan needs somewhere to stand. <NuxtLink class="link" :to="`/gardens/${garden.id}/place`">Add a bed</NuxtLink> first.
     </p>
-    <KeptPlans v-if="garden.sites.length > 0" />
+    <SavedPlans v-if="garden.sites.length > 0" />
     <SitePlan v-for="site in garden.sites" :key="site.id" :site="site" />
   </div>
 </template>

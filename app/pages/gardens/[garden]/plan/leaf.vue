@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { dayName } from '~~/core/model/half-month';
-import { leafBudget, successions, type BroodBudget } from '~~/core/quantities/leaf-budget';
+import { leafBudget, successions, type BroodBudget } from '~~/core/coverage/leaf-budget';
 import { SETTINGS } from '~~/core/settings';
 
 const garden = useGardenStore();
@@ -98,7 +98,7 @@ function restWords({ rest_d: rest, eaten }: BroodBudget) {
       <ul class="mt-1">
         <li v-for="row in sown" :key="row.plant">
           <strong class="creature">{{ garden.nameOf(row.plant) }}</strong> for
-          {{ row.targets.map((target) => here(target).target.common).join(', ') }}: sow {{ row.words }}.
+          {{ row.targets.map((target) => here(target).target.common).join(', ') }}: sow {{ row.sowings.map(dayName).join(', ') }}.
         </li>
       </ul>
     </section>

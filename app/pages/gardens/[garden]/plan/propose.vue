@@ -1,14 +1,22 @@
 <script setup lang="ts">
-import { SPIRIT_NAMES } from '~/components/planner/wishes-words';
+import { OBSTACLE_PLACES, obstacleSentence } from '~~/core/words/plan';
+import { SPIRIT_NAMES } from '~/components/plan/planner/wishes-words';
 
 const garden = useGardenStore();
 const planner = usePlannerStore();
+const view = useViewStore();
 const WHERE = {
   place: { path: 'place', words: 'Go to Place' },
   targets: { path: 'targets', words: 'Go to Targets' },
   plan: { path: 'plan', words: 'Go to Plantings' },
   wishes: null,
 } as const;
+const obstacles = computed(() =>
+  planner.obstacles.map((row) => ({
+    sentence: obstacleSentence(row, { plant: garden.nameOf, site: garden.siteName }, view.inUnits),
+    where: WHERE[OBSTACLE_PLACES[row.kind]],
+  })),
+);
 const nothingMore = computed(
   () => planner.shown !== null && planner.shown.proposed.plants.length + planner.shown.proposed.features.length === 0,
 );
@@ -34,11 +42,9 @@ onUnmounted(() => planner.searching && planner.stop());
       priority, then by your wishes.
     </p>
     <ul v-if="planner.obstacles.length" class="my-3 max-w-prose border-l-4 border-gap pl-3" role="alert">
-      <li v-for="row in planner.obstacles" :key="row.sentence" class="my-1">
+      <li v-for="row in obstacles" :key="row.sentence" class="my-1">
         {{ row.sentence }}
-        <NuxtLink v-if="WHERE[row.where]" class="link" :to="`/gardens/${garden.id}/${WHERE[row.where]!.path}`">{{
-          WHERE[row.where]!.words
-        }}</NuxtLink>
+        <NuxtLink v-if="row.where" class="link" :to="`/gardens/${garden.id}/${row.where.path}`">{{ row.where.words }}</NuxtLink>
       </li>
     </ul>
     <WishesForm v-if="garden.sites.length && garden.targets.length" class="mt-3" />

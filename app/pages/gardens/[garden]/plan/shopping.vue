@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { ADMISSIBLE } from '~~/core/almanac/hosts';
+import { ADMISSIBLE } from '~~/core/library/hosts';
 import type { PlantSize } from '~~/core/model/vocabulary';
-import { billOf, goodsKey, shoppingList, type ShoppingLine } from '~~/core/shopping/list';
-import { lineName, SEASON_WORDS, shoppingCsv, SIZE_WORDS, SOURCE_WORDS, unitsWords } from '~~/core/shopping/sheet';
-import { priceKey } from '~~/core/shopping/sizes';
+import { billOf, goodsKey, shoppingList, type ShoppingLine } from '~~/core/plan/shopping/list';
+import { lineName, SEASON_WORDS, shoppingCsv, SIZE_WORDS, SOURCE_WORDS, unitsWords, questionsOf } from '~~/core/words/shopping';
+import { priceKey } from '~~/core/plan/shopping/sizes';
 import { slugOf } from '~~/core/model/slug';
 
 const garden = useGardenStore();
@@ -116,12 +116,12 @@ const print = () => window.print();
                     <details class="no-print text-xs">
                       <summary class="min-h-[26px] py-1 text-press">Ask the nursery</summary>
                       <ul>
-                        <li v-for="ask in line.ask" :key="ask">{{ ask }}</li>
+                        <li v-for="ask in questionsOf(line)" :key="ask">{{ ask }}</li>
                       </ul>
                     </details>
                     <!-- On paper the questions stand open. -->
                     <ul class="hidden text-xs print:block">
-                      <li v-for="ask in line.ask" :key="ask">☐ {{ ask }}</li>
+                      <li v-for="ask in questionsOf(line)" :key="ask">☐ {{ ask }}</li>
                     </ul>
                   </template>
                   <template v-else>{{ lineName(line) }}, {{ view.volume(line.litres) }}</template>

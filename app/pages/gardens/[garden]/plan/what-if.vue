@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { almanacFor } from '~~/core/almanac/almanac';
 import { coverage, type CoverageInput } from '~~/core/coverage/coverage';
 import { HALF_ZONES } from '~~/core/model/vocabulary';
 import { MONTH_NAMES } from '~~/core/model/half-month';
 import { differenceOf, type Difference } from '~~/core/coverage/difference';
-import { afterDryMonth, withLessSun, withoutPlant } from '~~/core/planner/what-if';
+import { afterDryMonth, withLessSun, withoutPlant } from '~~/core/plan/what-if';
 import { SETTINGS } from '~~/core/settings';
 
 const garden = useGardenStore();
@@ -12,7 +11,8 @@ const view = useViewStore();
 const HOURS = SETTINGS.whatIf.lessSunH;
 
 /** The plan as it will be when grown: what a loss would open then. */
-const input = computed<CoverageInput>(() => ({ ...garden.input!, year: null }));
+const grown = computed(() => garden.here!.inYear(null));
+const input = computed<CoverageInput>(() => grown.value.input);
 const now = computed(() => coverage(input.value));
 const kinds = computed(() =>
   [...new Set(garden.livePlantings.map((row) => row.plant))]
@@ -51,8 +51,7 @@ const shaded = () =>
   tell(`${garden.siteName(site.value!)} loses ${HOURS} hours of sun`, withLessSun(input.value, site.value!, HOURS));
 function colder() {
   const zone = HALF_ZONES[Math.max(0, HALF_ZONES.indexOf(garden.garden!.half_zone) - 1)]!;
-  const almanac = almanacFor(garden.library!, { ...garden.garden!, half_zone: zone }, garden.seen);
-  tell(`Winters half a zone colder (${zone})`, { ...input.value, almanac });
+  tell(`Winters half a zone colder (${zone})`, grown.value.with({ garden: { ...garden.garden!, half_zone: zone } }).input);
 }
 function dry() {
   const { input: after, died } = afterDryMonth(input.value, garden.climate!.months[month.value!]!, view.today.getFullYear());
@@ -144,7 +143,7 @@ watch(input, () => (answer.value = null));
         </ScrollRegion>
       </section>
       <p class="mt-3 max-w-prose text-sm text-quiet">
-        A dry month is reckoned from what each soil holds and what the air of that month draws; pots are dry long before. Plants
+        A dry month is calculated from what each soil holds and what the air of that month draws; pots are dry long before. Plants
         not yet {{ SETTINGS.whatIf.rootedYears }} years in the ground die a step sooner. Two kinds for every need is the usual
         answer to a plant on which much hangs.
       </p>

@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { almanacFor } from '~~/core/almanac/almanac';
-import { coverage } from '~~/core/coverage/coverage';
 import { differenceOf } from '~~/core/coverage/difference';
-import { bloomStory, flightStory, type DateStory } from '~~/core/season/date-story';
-import { differenceWords } from '~~/core/offers/words';
+import { bloomStory, flightStory, type DateStory } from '~~/core/words/dates';
+import { differenceWords } from '~~/core/words/needs';
 import { dateName } from '~~/core/model/half-month';
 import { SEEN_WORDS } from '~~/core/model/seen';
 import { daysWords } from '~/components/season/calendar-bars';
 
 /** How this garden’s calendar comes about: the region’s, moved here, bounded by frost, and by what was seen. */
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const kinds = computed(() => [...garden.plantedCounts.keys()].flatMap((id) => garden.almanac!.plants.get(id) ?? []));
 const regionName = (id: string) => garden.library?.regions.find((row) => row.id === id)?.name ?? id;
@@ -22,11 +21,10 @@ const stories = computed<DateStory[]>(() => [
     .flatMap((here) => bloomStory(here, garden.almanac!.frosts, regionName(here.plant.bloom_ref)) ?? [])
     .sort((a, b) => a.window!.from - b.window!.from),
 ]);
-/** What the dates written down change: with them beside without them. */
+/** What the recorded dates change: with them compared with without them. */
 const effect = computed(() => {
-  if (garden.seen.length === 0 || !garden.input || !garden.served) return null;
-  const almanac = almanacFor(garden.library!, garden.garden!);
-  const without = coverage({ ...garden.input, almanac });
+  if (garden.seen.length === 0 || !garden.here || !garden.served) return null;
+  const without = garden.here.with({ seen: [] }).covered;
   const difference = differenceOf(without, garden.served);
   const lines = [...difference.better, ...difference.worse].map((row) =>
     differenceWords(
@@ -105,8 +103,8 @@ function explain(story: DateStory) {
       <p v-else>Nothing is planted and nobody is chosen yet.</p>
     </section>
     <section v-if="written.length" class="mt-4" aria-labelledby="written">
-      <h2 id="written">Written down</h2>
-      <ScrollRegion label="Dates written down">
+      <h2 id="written">Recorded</h2>
+      <ScrollRegion label="Recorded dates">
         <table class="tabular text-sm">
           <thead>
             <tr>
@@ -114,7 +112,7 @@ function explain(story: DateStory) {
               <th scope="col">What</th>
               <th scope="col">Of</th>
               <th scope="col">Note</th>
-              <th scope="col"><span class="sr-only">Strike</span></th>
+              <th scope="col"><span class="sr-only">Delete</span></th>
             </tr>
           </thead>
           <tbody>
@@ -124,8 +122,8 @@ function explain(story: DateStory) {
               <td class="creature">{{ subjectOf(row.of, row.what.endsWith('bloom')) }}</td>
               <td>{{ row.note }}</td>
               <td>
-                <button class="link min-h-[26px] text-gap" @click="garden.strikeSeen(row)">
-                  Strike<span class="sr-only">
+                <button class="link min-h-[26px] text-gap" @click="commands.removeSeen(row)">
+                  Delete<span class="sr-only">
                     {{ SEEN_WORDS[row.what] }} of {{ subjectOf(row.of, row.what.endsWith('bloom')) }},
                     {{ dateName(row.on_day) }}</span
                   >

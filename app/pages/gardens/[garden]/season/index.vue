@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const garden = useGardenStore();
-const beside = useBesideStore();
+const comparison = useComparisonStore();
 </script>
 
 <template>
@@ -13,17 +13,17 @@ const beside = useBesideStore();
       </p>
       <div v-if="garden.served?.targets.length" class="no-print ml-auto flex flex-wrap gap-x-4 gap-y-1">
         <SeasonYear />
-        <BesideChoice />
+        <CompareChoice />
       </div>
     </div>
     <NobodyYet v-if="!garden.served?.targets.length" />
     <template v-else>
-      <div class="mt-2 gap-6" :class="beside.choice ? 'grid md:grid-cols-2' : ''">
+      <div class="mt-2 gap-6" :class="comparison.choice ? 'grid md:grid-cols-2' : ''">
         <div class="min-w-0">
-          <h2 v-if="beside.choice">As it stands</h2>
-          <TheBraid class="one-page" :narrow="beside.choice !== null" />
+          <h2 v-if="comparison.choice">As it stands</h2>
+          <TheBraid class="one-page" :narrow="comparison.choice !== null" />
         </div>
-        <BesideBraid v-if="beside.choice" class="min-w-0" />
+        <ComparedBraid v-if="comparison.choice" class="min-w-0" />
       </div>
       <LedgerTable class="next-page mt-4" />
     </template>

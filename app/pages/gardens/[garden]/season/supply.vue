@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
-import { figureWords } from '~~/core/offers/words';
-import { leafBudget } from '~~/core/quantities/leaf-budget';
+import { needFigure } from '~~/core/words/needs';
+import { leafBudget } from '~~/core/coverage/leaf-budget';
 import { hungryMonths, supplyYear } from '~~/core/season/supply-year';
 import { daysWords } from '~/components/season/calendar-bars';
 
@@ -142,7 +142,7 @@ const amount = (x: number) => x.toFixed(x < 10 ? 1 : 0);
                 <tr v-for="{ h, cell } in rows" :key="h">
                   <th scope="row" class="font-normal">{{ halfMonthName(h) }}</th>
                   <td><VerdictMark :verdict="cell.verdict" /></td>
-                  <td>{{ figureWords(here, covered, cell, view.area) }}</td>
+                  <td>{{ needFigure(here, covered, cell, view.inUnits) }}</td>
                   <td v-for="band in year.bands" :key="band.of" class="text-right">{{ amount(band.amounts[h]!) }}</td>
                 </tr>
               </tbody>

@@ -1,19 +1,20 @@
 import { z } from 'zod';
-import { readGarden, revertOwn } from '../../../../database/gardens';
-import { mustStand } from '../../../../http/garden-library';
-import { route } from '../../../../http/route';
+import { revertOwnRows } from '../../../../database/records/own-rows';
+import { label } from '../../../../http/bodies';
+import { mustStand } from '../../../../http/own-rows';
+import { change } from '../../../../http/route';
 
-/** Goes back to what the shipped library says, for the own rows named. */
-const Body = z.object({ label: z.string().trim().min(1).max(120), ids: z.array(z.string()).min(1).max(10_000) });
+const Body = z.object({ label, ids: z.array(z.string()).min(1).max(10_000) });
 
-export default route(Body, ({ body, param, ...store }) => {
-  const before = readGarden(store.db, param('garden'));
-  const gone = new Set(body.ids);
-  mustStand(
-    store.library,
-    before.own.filter((row) => !gone.has(row.id)),
-    before,
-  );
-  revertOwn(store.db, param('garden'), body.ids, body.label);
-  return readGarden(store.db, param('garden'));
-});
+export default change(
+  { does: 'Goes back to the shipped library for the own rows named.', body: Body },
+  ({ db, body, store, records, gardenId }) => {
+    const gone = new Set(body.ids);
+    mustStand(
+      store.library,
+      records.own.filter((row) => !gone.has(row.id)),
+      records,
+    );
+    revertOwnRows(db, gardenId, [...gone], body.label);
+  },
+);

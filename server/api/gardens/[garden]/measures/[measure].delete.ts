@@ -1,8 +1,6 @@
-import { readGarden } from '../../../../database/gardens';
-import { removeMeasure } from '../../../../database/survey';
-import { route } from '../../../../http/route';
+import { removeMeasure } from '../../../../database/records/survey';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  removeMeasure(db, param('garden'), param('measure'));
-  return readGarden(db, param('garden'));
-});
+export default removal('Deletes a measurement.', (request) =>
+  removeMeasure(request.db, request.gardenId, request.known('measure')),
+);

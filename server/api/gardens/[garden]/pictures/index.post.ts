@@ -1,13 +1,21 @@
 import { Picture } from '../../../../../core/model/yard';
-import { mustRead } from '../../../../database/gardens';
-import { keepPicture } from '../../../../database/pictures';
+import { savePicture } from '../../../../database/records/pictures';
+import { mustRead } from '../../../../database/records/reading';
 import { route } from '../../../../http/route';
 
 export default route(
-  Picture.pick({ data: true }),
-  ({ db, body, param }) => {
-    mustRead(db, 'garden', param('garden'), param('garden'), 'garden');
-    return { picture: keepPicture(db, param('garden'), body.data) };
+  {
+    does: 'Saves a picture to lie under the drawing.',
+    body: Picture.pick({ data: true }),
+    answers: 'its id',
+    status: 201,
+    most: 2_000_000,
   },
-  2_000_000,
+  (request) => {
+    const { db, body, gardenId } = request;
+    mustRead(db, 'garden', gardenId, gardenId);
+    const picture = savePicture(db, gardenId, body.data);
+    request.header('Location', `/api/gardens/${gardenId}/pictures/${picture}`);
+    return { picture };
+  },
 );

@@ -1,8 +1,6 @@
-import { readGarden } from '../../../../database/gardens';
-import { removePlan } from '../../../../database/plans';
-import { route } from '../../../../http/route';
+import { removePlan } from '../../../../database/records/plans';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  removePlan(db, param('garden'), param('plan'));
-  return readGarden(db, param('garden'));
-});
+export default removal('Removes a plan that is not the current one, with its plantings.', (request) =>
+  removePlan(request.db, request.gardenId, request.known('plan')),
+);

@@ -1,11 +1,7 @@
-import { readGarden, removePlanting } from '../../../../database/gardens';
-import { commonName } from '../../../../http/names';
-import { gardenLibrary } from '../../../../http/garden-library';
-import { route } from '../../../../http/route';
+import { removePlanting } from '../../../../database/records/plantings';
+import { nameIn } from '../../../../http/names';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ param, ...store }) => {
-  const { db } = store;
-  const library = gardenLibrary(store, param('garden'));
-  removePlanting(db, param('garden'), param('planting'), (id) => commonName(library.plants, id));
-  return readGarden(db, param('garden'));
-});
+export default removal('Removes a planting from its plan.', (request) =>
+  removePlanting(request.db, request.gardenId, request.known('planting'), nameIn(request.library.plants)),
+);

@@ -1,16 +1,14 @@
 import { PlantingFields } from '../../../../../core/model/garden';
-import { readGarden, updatePlanting } from '../../../../database/gardens';
-import { admitted } from '../../../../http/admission';
-import { gardenLibrary } from '../../../../http/garden-library';
-import { mustKnow } from '../../../../http/names';
-import { route, withRevision } from '../../../../http/route';
+import { updatePlanting } from '../../../../database/records/plantings';
+import { mustAdmit } from '../../../../http/admission';
+import { mustKnow, nameIn } from '../../../../http/names';
+import { change, withRevision } from '../../../../http/route';
 
-export default route(withRevision(PlantingFields), ({ body, param, ...store }) => {
-  const before = readGarden(store.db, param('garden')).plantings.find((row) => row.id === param('planting'));
-  const other = before && before.plant !== body.fields.plant;
-  const plant = other
-    ? admitted(store, param('garden'), body.fields)
-    : mustKnow(gardenLibrary(store, param('garden')).plants, body.fields.plant, 'plant', 'plant');
-  updatePlanting(store.db, param('garden'), param('planting'), body.revision, body.fields, plant.common);
-  return readGarden(store.db, param('garden'));
+export default change({ does: 'Changes a planting.', body: withRevision(PlantingFields) }, (request) => {
+  const { db, body, here, gardenId } = request;
+  const id = request.param('planting');
+  mustKnow(here.library.plants, body.fields.plant, 'plant', 'plant');
+  // What grows there already may stay, whatever a gate says of it now.
+  if (here.records.plantings.find((row) => row.id === id)?.plant !== body.fields.plant) mustAdmit(here, [body.fields.plant]);
+  updatePlanting(db, gardenId, { id, revision: body.revision }, body.fields, nameIn(here.library.plants));
 });

@@ -1,10 +1,14 @@
 import { PlantingFields } from '../../../../../core/model/garden';
-import { addPlanting, readGarden } from '../../../../database/gardens';
-import { admitted } from '../../../../http/admission';
-import { route } from '../../../../http/route';
+import { addPlanting } from '../../../../database/records/plantings';
+import { mustAdmit } from '../../../../http/admission';
+import { nameIn } from '../../../../http/names';
+import { addition } from '../../../../http/route';
 
-export default route(PlantingFields, ({ body, param, ...store }) => {
-  const plant = admitted(store, param('garden'), body);
-  addPlanting(store.db, param('garden'), body, plant.common);
-  return readGarden(store.db, param('garden'));
-});
+export default addition(
+  'plantings',
+  { does: 'Adds plants to the current plan, to a planned planting of the same kind where there is one.', body: PlantingFields },
+  ({ db, body, here, gardenId }) => {
+    mustAdmit(here, [body.plant]);
+    return addPlanting(db, gardenId, body, nameIn(here.library.plants));
+  },
+);

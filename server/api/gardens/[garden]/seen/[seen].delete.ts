@@ -1,8 +1,4 @@
-import { readGarden } from '../../../../database/gardens';
-import { removeSeen } from '../../../../database/seen';
-import { route } from '../../../../http/route';
+import { removeSeen } from '../../../../database/records/seen';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  removeSeen(db, param('garden'), param('seen'));
-  return readGarden(db, param('garden'));
-});
+export default removal('Deletes a recorded day.', (request) => removeSeen(request.db, request.gardenId, request.known('seen')));

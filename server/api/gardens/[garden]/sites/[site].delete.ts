@@ -1,7 +1,6 @@
-import { readGarden, removeSite } from '../../../../database/gardens';
-import { route } from '../../../../http/route';
+import { removeSite } from '../../../../database/records/sites';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  removeSite(db, param('garden'), param('site'));
-  return readGarden(db, param('garden'));
-});
+export default removal('Removes a bed or a container with what is planted and was measured there.', (request) =>
+  removeSite(request.db, request.gardenId, request.known('site')),
+);

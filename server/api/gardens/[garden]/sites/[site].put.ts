@@ -1,8 +1,8 @@
 import { SiteFields } from '../../../../../core/model/garden';
-import { readGarden, updateSite } from '../../../../database/gardens';
-import { route, withRevision } from '../../../../http/route';
+import { updateSite } from '../../../../database/records/sites';
+import { change, withRevision } from '../../../../http/route';
 
-export default route(withRevision(SiteFields), ({ db, body, param }) => {
-  updateSite(db, param('garden'), param('site'), body.revision, body.fields);
-  return readGarden(db, param('garden'));
+export default change({ does: 'Changes a bed or a container.', body: withRevision(SiteFields) }, (request) => {
+  const { db, body, gardenId } = request;
+  updateSite(db, gardenId, { id: request.param('site'), revision: body.revision }, body.fields);
 });

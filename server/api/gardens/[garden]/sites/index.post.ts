@@ -1,8 +1,7 @@
 import { SiteFields } from '../../../../../core/model/garden';
-import { addSite, readGarden } from '../../../../database/gardens';
-import { route } from '../../../../http/route';
+import { addSite } from '../../../../database/records/sites';
+import { addition } from '../../../../http/route';
 
-export default route(SiteFields, ({ db, body, param }) => {
-  addSite(db, param('garden'), body);
-  return readGarden(db, param('garden'));
-});
+export default addition('sites', { does: 'Adds a bed or a container.', body: SiteFields }, ({ db, body, gardenId }) =>
+  addSite(db, gardenId, body),
+);

@@ -1,11 +1,7 @@
-import { readGarden, removeTarget } from '../../../../database/gardens';
-import { commonName } from '../../../../http/names';
-import { gardenLibrary } from '../../../../http/garden-library';
-import { route } from '../../../../http/route';
+import { removeTarget } from '../../../../database/records/targets';
+import { nameIn } from '../../../../http/names';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ param, ...store }) => {
-  const { db } = store;
-  const library = gardenLibrary(store, param('garden'));
-  removeTarget(db, param('garden'), param('target'), (id) => commonName(library.targets, id));
-  return readGarden(db, param('garden'));
-});
+export default removal('Removes a target from those chosen.', (request) =>
+  removeTarget(request.db, request.gardenId, request.known('target'), nameIn(request.library.targets)),
+);

@@ -1,13 +1,11 @@
 import { TargetFields } from '../../../../../core/model/garden';
-import { readGarden, updateTarget } from '../../../../database/gardens';
-import { mustKnow } from '../../../../http/names';
-import { gardenLibrary } from '../../../../http/garden-library';
-import { route, withRevision } from '../../../../http/route';
+import { updateTarget } from '../../../../database/records/targets';
+import { mustKnow, nameIn } from '../../../../http/names';
+import { change, withRevision } from '../../../../http/route';
 
-export default route(withRevision(TargetFields), ({ body, param, ...store }) => {
-  const { db } = store;
-  const library = gardenLibrary(store, param('garden'));
-  const target = mustKnow(library.targets, body.fields.target, 'target', 'target');
-  updateTarget(db, param('garden'), param('target'), body.revision, body.fields, target.common);
-  return readGarden(db, param('garden'));
+export default change({ does: 'Changes what is wanted of a target.', body: withRevision(TargetFields) }, (request) => {
+  const { db, body, library, gardenId } = request;
+  mustKnow(library.targets, body.fields.target, 'target', 'target');
+  const known = { id: request.param('target'), revision: body.revision };
+  updateTarget(db, gardenId, known, body.fields, nameIn(library.targets));
 });

@@ -1,13 +1,9 @@
 import { TargetFields } from '../../../../../core/model/garden';
-import { addTarget, readGarden } from '../../../../database/gardens';
-import { mustKnow } from '../../../../http/names';
-import { gardenLibrary } from '../../../../http/garden-library';
-import { route } from '../../../../http/route';
+import { addTarget } from '../../../../database/records/targets';
+import { mustKnow, nameIn } from '../../../../http/names';
+import { addition } from '../../../../http/route';
 
-export default route(TargetFields, ({ body, param, ...store }) => {
-  const { db } = store;
-  const library = gardenLibrary(store, param('garden'));
-  const target = mustKnow(library.targets, body.target, 'target', 'target');
-  addTarget(db, param('garden'), body, target.common);
-  return readGarden(db, param('garden'));
+export default addition('targets', { does: 'Chooses a target.', body: TargetFields }, ({ db, body, library, gardenId }) => {
+  mustKnow(library.targets, body.target, 'target', 'target');
+  return addTarget(db, gardenId, body, nameIn(library.targets));
 });

@@ -1,8 +1,6 @@
-import { readGarden } from '../../../../database/gardens';
-import { removeThing } from '../../../../database/survey';
-import { route } from '../../../../http/route';
+import { removeThing } from '../../../../database/records/survey';
+import { removal } from '../../../../http/route';
 
-export default route(null, ({ db, param }) => {
-  removeThing(db, param('garden'), param('thing'));
-  return readGarden(db, param('garden'));
-});
+export default removal('Removes a thing from the yard.', (request) =>
+  removeThing(request.db, request.gardenId, request.known('thing')),
+);

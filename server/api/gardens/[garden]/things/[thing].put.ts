@@ -1,9 +1,8 @@
 import { ThingFields } from '../../../../../core/model/yard';
-import { readGarden } from '../../../../database/gardens';
-import { updateThing } from '../../../../database/survey';
-import { route, withRevision } from '../../../../http/route';
+import { updateThing } from '../../../../database/records/survey';
+import { change, withRevision } from '../../../../http/route';
 
-export default route(withRevision(ThingFields), ({ db, body, param }) => {
-  updateThing(db, param('garden'), param('thing'), body.revision, body.fields);
-  return readGarden(db, param('garden'));
+export default change({ does: 'Changes a thing in the yard.', body: withRevision(ThingFields) }, (request) => {
+  const { db, body, gardenId } = request;
+  updateThing(db, gardenId, { id: request.param('thing'), revision: body.revision }, body.fields);
 });

@@ -1,10 +1,12 @@
 import { z } from 'zod';
 import { ThingFields } from '../../../../../core/model/yard';
-import { readGarden } from '../../../../database/gardens';
-import { addThings } from '../../../../database/survey';
-import { route } from '../../../../http/route';
+import { addThings } from '../../../../database/records/survey';
+import { addition } from '../../../../http/route';
 
-export default route(z.array(ThingFields).min(1, 'Nothing was drawn.').max(200), ({ db, body, param }) => {
-  addThings(db, param('garden'), body);
-  return readGarden(db, param('garden'));
-});
+const Things = z.array(ThingFields).min(1, 'Nothing was drawn.').max(200, 'Draw no more than 200 things at once.');
+
+export default addition(
+  'things',
+  { does: 'Draws things in the yard, several as one change.', body: Things },
+  ({ db, body, gardenId }) => addThings(db, gardenId, body)[0]!,
+);

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { propagationInWords, speakingOf } from '~~/core/library/about';
-import { isListed } from '~~/core/gates/status';
+import { speakingOf } from '~~/core/almanac/about';
+import { propagationWords } from '~~/core/words/library';
+import { isListed } from '~~/core/library/status';
 import { dayName } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
-import { nectarOfPlant } from '~~/core/coverage/supply';
-import { drinksNectar } from '~~/core/needs/needs';
-import { zoneIndex } from '~~/core/climate/zones';
+import { nectarOfPlant, drinksNectar } from '~~/core/match/nectar';
+import { zoneIndex } from '~~/core/place/climate/zones';
 
 const route = useRoute();
 const garden = useGardenStore();
@@ -67,7 +67,10 @@ const facts = computed(() => {
       'Habit',
       `${p.habit}, ${['', 'polite', 'spreads some', 'pushy'][p.vigour]}; lives ${p.life_years} ${p.life_years === 1 ? 'year' : 'years'}, flowers ${p.years_to_flower === 0 ? 'in its first year' : `from year ${p.years_to_flower + 1}`}`,
     ],
-    ['Flowers', p.flower_form === 'none' ? 'none that feed anyone' : `${p.colour}, ${p.flower_form}, tube ${p.tube_mm} mm`],
+    [
+      'Flowers',
+      p.flower_form === 'none' ? 'none that feed anyone' : `${p.colour}, ${p.flower_form}, tube ${view.inUnits.fine(p.tube_mm)}`,
+    ],
     [
       'Pots',
       p.container === 'no'
@@ -95,7 +98,7 @@ const drinkers = computed(() =>
   ),
 );
 const raised = computed(() =>
-  (garden.library?.propagation ?? []).filter((row) => row.plant === id.value).map(propagationInWords),
+  (garden.library?.propagation ?? []).filter((row) => row.plant === id.value).map((row) => propagationWords(row, view.inUnits)),
 );
 const care = computed(() => (plant.value ? speakingOf(garden.library!.care, plant.value).filter((row) => row.note) : []));
 const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { resolveHosts } from '~~/core/almanac/hosts';
-import { hostMates, rangeOf } from '~~/core/library/about';
-import { isListed } from '~~/core/gates/status';
+import { resolveHosts } from '~~/core/library/hosts';
+import { hostMates, rangeOf } from '~~/core/almanac/about';
+import { isListed } from '~~/core/library/status';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
 import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
-import { needsOf } from '~~/core/needs/needs';
-import { needName } from '~~/core/offers/words';
+import { needsOf } from '~~/core/coverage/needs';
+import { needName } from '~~/core/words/needs';
 
 const route = useRoute();
 const garden = useGardenStore();
+const commands = useCommands();
 const view = useViewStore();
 const id = computed(() => String(route.params.target));
 const target = computed(() => garden.library?.targets.find((row) => row.id === id.value));
@@ -38,7 +39,7 @@ const resolved = computed(
       garden.library!.plants,
     ),
 );
-/** Hosts that have a record here come first within their rank; the others are told by number. */
+/** Hosts that have a record here come first within their rank; the others are counted. */
 const hosts = computed(() =>
   HOST_RANKS.map((rank) => {
     const all = [...resolved.value]
@@ -57,11 +58,7 @@ const range = computed(() => (garden.library ? rangeOf(garden.library, id.value)
 const occurrenceInWords = ({ status, first, last, broods }: { status: string; first: number; last: number; broods: number }) =>
   `${status}, ${halfMonthName(first)} to ${halfMonthName(last)}${broods > 1 ? `, ${broods} broods` : ''}`;
 const base = computed(() => `/gardens/${garden.id}/library`);
-const size = computed(() =>
-  view.units === 'metric'
-    ? `${target.value!.size_min_mm}–${target.value!.size_max_mm} mm`
-    : `${(target.value!.size_min_mm / 25.4).toFixed(1)}–${(target.value!.size_max_mm / 25.4).toFixed(1)} in`,
-);
+const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.value!.size_max_mm));
 </script>
 
 <template>
@@ -84,7 +81,7 @@ const size = computed(() =>
         <button
           v-if="here && !chosen"
           class="press press-main"
-          @click="garden.chooseTarget({ target: id, ambition: 'breeds', priority: here.occurrence.ease })"
+          @click="commands.chooseTarget({ target: id, ambition: 'breeds', priority: here.occurrence.ease })"
         >
           Choose it for this garden
         </button>
@@ -139,7 +136,7 @@ const size = computed(() =>
           </li>
         </ul>
         <p v-if="target.flower_forms.length && target.adult_food !== 'none'" class="mt-1 text-sm">
-          Drinks from {{ target.flower_forms.join(', ') }} flowers with tubes up to {{ target.tongue_mm }} mm.
+          Drinks from {{ target.flower_forms.join(', ') }} flowers with tubes up to {{ view.inUnits.fine(target.tongue_mm) }}.
         </p>
       </section>
       <section v-if="target.kind !== 'hummingbird'" aria-label="Hosts">

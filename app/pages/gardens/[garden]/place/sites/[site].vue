@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { besideIt } from '~~/core/yard/beside';
+import { neighboursOf } from '~~/core/place/yard/neighbours';
+import { neighbourSentence } from '~~/core/words/yard';
 
 const route = useRoute();
 const garden = useGardenStore();
+const records = useRecordsStore();
 const view = useViewStore();
 const id = computed(() => String(route.params.site));
 const site = computed(() => garden.sites.find((row) => row.id === id.value));
 const record = computed(() => garden.siteRecords.find((row) => row.id === id.value));
 const editing = ref(false);
-const beside = computed(() => (site.value ? besideIt(site.value, garden.things) : []));
+const beside = computed(() => (site.value ? neighboursOf(site.value, garden.things).map(neighbourSentence) : []));
 const use = computed(() => garden.areas.get(id.value));
 useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?? 'Outwash'}` });
 </script>
@@ -23,7 +25,7 @@ useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?
         }}{{ site.kind === 'container' ? `, ${view.volume(site.volume_l!)}` : '' }};
         {{ view.area(Math.max(0, use?.left_m2 ?? 0)) }} left
       </p>
-      <button class="link" @click="editing = true">Change what is told of it</button>
+      <button class="link" @click="editing = true">Change its stated values</button>
     </div>
     <p v-if="site.notes" class="max-w-prose text-quiet">{{ site.notes }}</p>
     <ul v-if="beside.length" class="mt-1 list-disc pl-5 text-sm">
@@ -85,7 +87,7 @@ useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?
   <div v-else>
     <h1>No such bed</h1>
     <p class="mt-2">
-      It may have been removed: <button class="link" @click="garden.step('undo')">undo</button>, or go back to
+      It may have been removed: <button class="link" @click="records.step('undo')">undo</button>, or go back to
       <NuxtLink class="link" :to="`/gardens/${garden.id}/place`">all beds and containers</NuxtLink>.
     </p>
   </div>

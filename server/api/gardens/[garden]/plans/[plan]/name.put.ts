@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { name } from '../../../../../../core/model/fields';
-import { readGarden } from '../../../../../database/gardens';
-import { renamePlan } from '../../../../../database/plans';
-import { route, withRevision } from '../../../../../http/route';
+import { renamePlan } from '../../../../../database/records/plans';
+import { change, withRevision } from '../../../../../http/route';
 
-export default route(withRevision(z.object({ name })), ({ db, body, param }) => {
-  renamePlan(db, param('garden'), param('plan'), body.revision, body.fields.name);
-  return readGarden(db, param('garden'));
+export default change({ does: 'Renames a plan.', body: withRevision(z.object({ name })) }, (request) => {
+  const { db, body, gardenId } = request;
+  renamePlan(db, gardenId, { id: request.param('plan'), revision: body.revision }, body.fields.name);
 });

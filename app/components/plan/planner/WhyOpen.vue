@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { gapSentence, needName } from '~~/core/words/needs';
+import { hindranceWords } from '~~/core/words/offers';
+import { admittingWords } from '~~/core/words/plan';
+import type { Judged } from '~~/core/plan/planner/proposal';
+
+/** For each need a proposal leaves open or thin: which plants could serve it, what rules them out, and what would do. */
+const props = defineProps<{ judged: Judged }>();
+const garden = useGardenStore();
+const planner = usePlannerStore();
+const view = useViewStore();
+const open = computed(() =>
+  props.judged.covered.targets
+    .filter((row) => row.verdict !== 'closed')
+    .map((row) => ({
+      target: row.target,
+      here: garden.almanac!.targets.get(row.target)!,
+      needs: row.needs
+        .filter((covered) => covered.verdict !== 'closed')
+        .map((covered) => ({ covered, helpers: planner.helpers(props.judged, row.target, covered) })),
+    })),
+);
+/** A plant that nothing bars and that still is not planted: what there is does not reach for it. */
+const freeWords = computed(() =>
+  planner.wishes.budget_minor === null
+    ? 'it fits and finds room, but does not close it'
+    : 'it fits and finds room: the money does not reach',
+);
+const moreWords = (target: string) => {
+  const found = planner.shortfalls[target];
+  if (!found) return '';
+  const parts: string[] = [];
+  if (found.ground)
+    parts.push(
+      `${view.area(found.ground.m2)} more ground would close it (${found.ground.sites
+        .map((row) => `${view.area(row.m2)} in ${garden.siteName(row.site_id)}`)
+        .join(', ')})`,
+    );
+  if (found.money !== null) parts.push(`${planner.coin(found.money)} more would close it`);
+  if (found.height) parts.push('without the limits of height it would close');
+  return parts.length > 0
+    ? `${parts.join('; or ')}.`
+    : 'Neither more ground nor more money would close it: what is missing is a plant or a place that fits.';
+};
+</script>
+
+<template>
+  <section v-if="open.length" class="mt-6" aria-labelledby="why-open">
+    <h2 id="why-open">What stays open, and why</h2>
+    <article v-for="{ target, here, needs } in open" :key="target" class="mt-3">
+      <h3 class="flex items-center gap-2"><CreatureGlyph :target="here.target" :size="30" />{{ here.target.common }}</h3>
+      <div v-for="{ covered, helpers } in needs" :key="covered.need.stage + covered.need.special" class="mt-1">
+        <p>
+          <VerdictMark :verdict="covered.verdict" /> <strong>{{ needName(covered.need, here.target) }}</strong>.
+          {{ gapSentence(here, covered, view.inUnits) }}
+        </p>
+        <details v-if="helpers.length" class="ml-1" :open="open.length + needs.length < 4">
+          <summary class="text-sm text-press">Plants that could serve it, the nearest first</summary>
+          <ScrollRegion :label="`What could serve ${here.target.common}, ${needName(covered.need, here.target)}`">
+            <table class="tabular text-sm">
+              <thead>
+                <tr>
+                  <th scope="col">Plant</th>
+                  <th scope="col">Where</th>
+                  <th scope="col">What rules it out</th>
+                  <th scope="col">What would let it in</th>
+                </tr>
+              </thead>
+              <tbody>
+                <template v-for="helper in helpers" :key="helper.here.plant.id">
+                  <tr v-for="(bar, i) in helper.bars.slice(0, 3)" :key="bar.site.id">
+                    <th v-if="i === 0" scope="row" class="align-top! font-normal" :rowspan="Math.min(3, helper.bars.length)">
+                      <button class="link text-left" @click="view.explain({ kind: 'plant', plant: helper.here.plant.id })">
+                        {{ helper.here.plant.common }}
+                      </button>
+                    </th>
+                    <td>
+                      <button
+                        class="link text-left"
+                        @click="view.explain({ kind: 'fit', plant: helper.here.plant.id, site: bar.site.id })"
+                      >
+                        {{ bar.site.name }}
+                      </button>
+                    </td>
+                    <td>{{ bar.why ? hindranceWords(bar.why, view.inUnits) : freeWords }}</td>
+                    <td>{{ bar.why ? admittingWords(bar.why, view.inUnits) : '' }}</td>
+                  </tr>
+                </template>
+              </tbody>
+            </table>
+          </ScrollRegion>
+        </details>
+        <p v-else class="text-sm text-quiet">
+          {{
+            covered.need.stage === 'shelter' && garden.sites.every((site) => site.kind === 'container')
+              ? 'Pots freeze through and shelter nobody: it wants open ground that is left alone in autumn, if only a strip of it.'
+              : 'No plant of the library serves it here.'
+          }}
+        </p>
+      </div>
+      <p
+        v-if="garden.garden!.school_autumn !== 'leave' && needs.some(({ covered }) => covered.need.stage === 'shelter')"
+        class="text-sm"
+      >
+        In this garden autumn work takes its shelter: stems and leaves left standing until spring would keep it.
+      </p>
+      <p class="mt-1 text-sm">
+        <template v-if="planner.shortfalls[target]">{{ moreWords(target) }}</template>
+        <button
+          v-else
+          class="press"
+          :disabled="planner.searching || planner.shortSought !== ''"
+          @click="planner.seekShortfall(target)"
+        >
+          {{ planner.shortSought === target ? 'Calculating …' : 'How much more would close it?'
+          }}<span class="sr-only"> {{ here.target.common }}</span>
+        </button>
+      </p>
+    </article>
+  </section>
+</template>

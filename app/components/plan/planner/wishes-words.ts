@@ -1,0 +1,30 @@
+import type { ColourFamily } from '~~/core/model/wishes';
+import type { Spirit } from '~~/core/plan/planner/alternatives';
+
+const words = (pairs: Record<string, string>) => Object.entries(pairs).map(([value, text]) => ({ value, words: text }));
+
+export const STRENGTHS = words({ off: 'does not matter', some: 'matters', much: 'matters much' });
+export const KEEPS = words({
+  grown: 'keep what grows',
+  planned: 'keep the planned too',
+  bare: 'start from bare soil',
+});
+export const KINDS = words({ few: 'few kinds', any: 'as it comes', many: 'many kinds' });
+export const LAYOUTS = words({ drifts: 'drifts of three and more', scattered: 'scattered, singly' });
+export const SECONDS = [
+  { value: 5, words: '5 seconds' },
+  { value: 20, words: '20 seconds' },
+  { value: 60, words: 'a minute' },
+  { value: 300, words: 'five minutes' },
+];
+export const SPIRIT_NAMES: Record<Spirit, string> = { few: 'Fewest kinds', natives: 'Natives only', cheap: 'Least money' };
+export const COLOUR_MARKS: Record<ColourFamily, string> = {
+  white: '#f4f0e6',
+  yellow: '#e6c53c',
+  orange: '#df8430',
+  red: '#c23a36',
+  pink: '#dd93ab',
+  purple: '#8a56a3',
+  blue: '#5a77b8',
+  green: '#83a05a',
+};

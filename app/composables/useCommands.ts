@@ -1,0 +1,133 @@
+import type { Change } from '~~/core/coverage/offers/change';
+import type { LibraryProblem } from '~~/core/library/parse';
+import {
+  PLANNED,
+  type GardenFields,
+  type GardenState,
+  type GardenTarget,
+  type OwnRowFields,
+  type Plan,
+  type Planting,
+  type PlantingFields,
+  type Site,
+  type SiteFields,
+  type TargetFields,
+} from '~~/core/model/garden';
+import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
+import type { ReferenceFile } from '~~/core/model/reference';
+import { SEEN_WORDS, type Seen, type SeenFields } from '~~/core/model/seen';
+
+/**
+ * What a gardener can do to the open garden: each is a change sent to the server and a sentence that says what was done.
+ * Those that a form makes throw the fault, for the form to show; the others show it as a notice.
+ */
+export function useCommands() {
+  const records = useRecordsStore();
+  const garden = useGardenStore();
+  const { change, attempt, revise, remove } = records;
+  const { nameOf, siteName, creatureName } = garden;
+
+  const place = {
+    saveGarden: (fields: GardenFields, revision: number) => change('PUT', '', { fields, revision }, 'Place saved.'),
+    /** Changes some fields of the garden as it is stored. */
+    changeGarden: (fields: Partial<GardenFields>, said = 'Place saved.') => revise('', garden.garden!, fields, said),
+    addSite: (fields: SiteFields) => change('POST', '/sites', fields, `${fields.name} added.`),
+    saveSite: (site: string, fields: SiteFields, revision: number) =>
+      change('PUT', `/sites/${site}`, { fields, revision }, `${fields.name} saved.`),
+    /** Changes some fields of a bed or container as it is stored. */
+    changeSite: (id: string, fields: Partial<SiteFields>) => {
+      const site = garden.siteRecords.find((row) => row.id === id)!;
+      return revise(`/sites/${id}`, site, fields, `${fields.name ?? site.name} saved.`);
+    },
+    removeSite: (site: Site) => remove(`/sites/${site.id}`, site, `${site.name} removed, with what was planted there.`),
+  };
+
+  const targets = {
+    chooseTarget: (fields: TargetFields) =>
+      attempt(() => change('POST', '/targets', fields, `${creatureName(fields.target)} chosen.`)),
+    saveTarget: (row: GardenTarget, fields: Partial<TargetFields>) =>
+      revise(`/targets/${row.id}`, row, fields, `${creatureName(row.target)} changed.`),
+    removeTarget: (row: GardenTarget) => remove(`/targets/${row.id}`, row, `${creatureName(row.target)} removed.`),
+  };
+
+  const savePlanting = (row: Planting, fields: Partial<PlantingFields>, said = `${nameOf(row.plant)} changed.`) =>
+    revise(`/plantings/${row.id}`, row, fields, said);
+  const plantings = {
+    /** Plants into the plan: planned, or what grows there already and stays, since the year given. */
+    addPlanting: (plant: string, site_id: string, count: number, since?: number, sow_on: string | null = null) => {
+      const grown = since === undefined ? {} : ({ state: 'in-ground', planted_year: since, stays: true } as const);
+      const fields: PlantingFields = { plant, site_id, count, ...PLANNED, sow_on, ...grown };
+      return attempt(() => change('POST', '/plantings', fields, `${count} ${nameOf(plant)} added to ${siteName(site_id)}.`));
+    },
+    savePlanting,
+    removePlanting: (row: Planting) => remove(`/plantings/${row.id}`, row, `${nameOf(row.plant)} removed from the plan.`),
+    /** Times a planting: a cut for a second bloom, or the day an annual is sown; null takes the timing away. */
+    timePlanting: (row: Planting, timing: Partial<Pick<Planting, 'cut' | 'sow_on'>>) => {
+      const days = [
+        timing.cut ? `cut on ${dayName(dayOfMonthDay(timing.cut.on))}` : '',
+        timing.sow_on ? `sown on ${dayName(dayOfMonthDay(timing.sow_on))}` : '',
+      ].filter(Boolean);
+      return savePlanting(row, timing, `${nameOf(row.plant)}: ${days.join(', ') || 'as usual'}.`);
+    },
+  };
+
+  const plans = {
+    /** Saves a further plan: a copy of the current one without what goes and with what comes. */
+    savePlan: (fields: { name: string; out: string[]; plants: Pick<PlantingFields, 'plant' | 'site_id' | 'count'>[] }) =>
+      change('POST', '/plans', fields, `The plan “${fields.name}” is saved.`),
+    makePlanCurrent: ({ id, revision, name }: Plan) =>
+      attempt(() => change('PUT', `/plans/${id}/current`, { revision }, `“${name}” is the current plan.`)),
+    renamePlan: (row: Plan, name: string) =>
+      change('PUT', `/plans/${row.id}/name`, { revision: row.revision, fields: { name } }, `The plan is called “${name}”.`),
+    removePlan: (row: Plan) => remove(`/plans/${row.id}`, row, `The plan “${row.name}” is removed.`),
+  };
+
+  const library = {
+    /** Saves rows of the library as this garden's own; throws the fault, for the form to show. */
+    saveOwnRows: (rows: OwnRowFields[], label: string) =>
+      change('PUT', '/library', { rows, label }, `${label}: saved as your own.`),
+    revertOwnRows: (ids: string[], label: string) =>
+      attempt(() => change('POST', '/library/revert', { ids, label }, `${label}: back to the shipped library.`)),
+    /** Strikes a shipped row out, so that it no longer counts in this garden. */
+    strikeOutRow: (file: ReferenceFile, key: string, label: string) =>
+      attempt(() => change('PUT', '/library', { rows: [{ file, key, cells: null }], label }, `${label}: struck out.`)),
+    /** A table of the library as CSV text, own rows in it. */
+    exportTable: (file: ReferenceFile) => callApi<string>('GET', `/api/gardens/${records.id}/library/${file}`),
+    /** Imports a table of the library from CSV text; answers what is wrong with it, nothing where it was taken. */
+    importTable: async (file: ReferenceFile, text: string) => {
+      type Answer = GardenState & { taken: number; problems: LibraryProblem[] };
+      const answer = await records.send<Answer>('POST', '/library/import', { file, text }, (state) => state);
+      if (answer.taken > 0)
+        records.undoable(`${answer.taken} ${answer.taken === 1 ? 'row' : 'rows'} of ${file} saved as your own.`);
+      return answer;
+    },
+  };
+
+  const seenName = (fields: Pick<SeenFields, 'of' | 'what'>) =>
+    `${SEEN_WORDS[fields.what]} of ${fields.what.endsWith('bloom') ? nameOf(fields.of) : creatureName(fields.of)}`;
+  const dates = {
+    /** Records a first or last day; throws the fault, for the form to show. */
+    addSeen: (fields: SeenFields) => change('POST', '/seen', fields, `The ${seenName(fields)} is recorded.`),
+    removeSeen: (row: Seen) => remove(`/seen/${row.id}`, row, `The ${seenName(row)} is deleted.`),
+  };
+
+  /** Makes an offered change. */
+  function makeChange(offer: Change): Promise<boolean> {
+    switch (offer.kind) {
+      case 'plant':
+        return plantings.addPlanting(offer.plant, offer.site_id, offer.count, undefined, offer.sow_on);
+      case 'cut':
+        return plantings.timePlanting(
+          garden.plantings.find((row) => row.id === offer.planting)!,
+          { cut: offer.cut },
+        );
+      case 'feature': {
+        const site = garden.siteRecords.find((row) => row.id === offer.site_id)!;
+        return place.changeSite(site.id, { features: [...site.features, offer.feature] });
+      }
+      case 'autumn':
+        return place.changeGarden({ school_autumn: offer.school });
+    }
+  }
+  return { ...place, ...targets, ...plantings, ...plans, ...library, ...dates, makeChange };
+}

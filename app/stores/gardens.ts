@@ -1,0 +1,27 @@
+import type { GardenFields, GardenState, GardenSummary } from '~~/core/model/garden';
+
+/** A place found by its postal code or on the map. */
+export interface FoundPlace {
+  lat: number;
+  lon: number;
+  jurisdiction: string | null;
+  region: string;
+}
+
+/** The gardens of this server, and what is done with a garden as a whole. Faults are thrown, for the views to show. */
+export const useGardensStore = defineStore('gardens', () => {
+  const libraryStore = useLibraryStore();
+  const gardens = ref<GardenSummary[] | null>(null);
+
+  async function load() {
+    [gardens.value] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.load()]);
+  }
+  /** Makes a garden and answers its id. */
+  const make = async (fields: GardenFields) => (await callApi<GardenState>('POST', '/api/gardens', fields)).garden.id;
+  const remove = ({ id, revision }: GardenSummary) => callApi('DELETE', `/api/gardens/${id}?revision=${revision}`);
+  const restore = ({ id }: GardenSummary) => callApi('POST', `/api/gardens/${id}/restore`);
+  /** Imports a garden from the content of its file and answers its name. */
+  const importFile = async (content: unknown) => (await callApi<GardenState>('POST', '/api/garden-files', content)).garden.name;
+  const placeByCode = (code: string) => callApi<FoundPlace & { name: string }>('GET', `/api/postal/${encodeURIComponent(code)}`);
+  return { gardens, load, make, remove, restore, importFile, placeByCode };
+});

@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import { gardenOf, host, plant, site, target, type World } from '../../testing/worked-garden';
+import { grownStand } from '../stands';
+import { lightShare, patchShare } from './host';
+import { ruleFor } from './rules';
+
+const WORLD: World = {
+  plants: [plant('herb', { leaf_g: 100 }), plant('poor', { leaf_g: 100 }), plant('trap', { leaf_g: 100 }), plant('other')],
+  targets: [target('brown')],
+  hosts: [host('brown', 'herb', 'accepted', 'sun'), host('brown', 'poor', 'poor'), host('brown', 'trap', 'trap')],
+};
+const garden = gardenOf(WORLD, []);
+const rule = ruleFor(garden, 'brown', { stage: 'host', special: null })!;
+const giving = (id: string, over = {}) => rule.of(grownStand(garden.almanac.plants.get(id)!, site('bed', over), 'thrives'));
+
+describe('what a plant gives caterpillars', () => {
+  it('larvae: half its leaf, by rank, over what one larva eats', () => {
+    // 100 g × ½ × 0.7 ÷ 10 g = 3.5, from half-month 6 to 19, when it is in leaf.
+    const given = giving('herb')!;
+    expect(given.each(10)).toBeCloseTo(3.5, 9);
+    expect(given.each(5)).toBe(0);
+    expect(given.each(6)).toBeCloseTo(3.5, 9);
+    expect(given.each(19)).toBeCloseTo(3.5, 9);
+    expect(given.each(20)).toBe(0);
+  });
+  it('one plant is a kind, but only while it is in leaf', () => {
+    expect(giving('herb')!.kindFrom(10)).toBe(1);
+    expect(giving('herb')!.kindFrom(5)).toBe(Infinity);
+  });
+  it('half of it in light one step off, nothing two steps off', () => {
+    // Six hours are sun, three are part; fewer are shade.
+    expect(giving('herb', { sun_h: 6 })!.each(10)).toBeCloseTo(3.5, 9);
+    expect(giving('herb', { sun_h: 5.9 })!.each(10)).toBeCloseTo(1.75, 9);
+    expect(giving('herb', { sun_h: 3 })!.each(10)).toBeCloseTo(1.75, 9);
+    expect(giving('herb', { sun_h: 2.9 })).toBeNull();
+  });
+  it('a poor host feeds a fifth, and is neither a kind nor a patch: nobody lays there', () => {
+    const poor = giving('poor')!;
+    expect(poor.each(10)).toBeCloseTo(1, 9);
+    expect(poor.kindFrom(10)).toBe(Infinity);
+    expect(poor.patch).toBe(0);
+  });
+  it('a trap, and what is no host, give nothing', () => {
+    expect(giving('trap')).toBeNull();
+    expect(giving('other')).toBeNull();
+  });
+  it('asks for ten larvae, one kind and a patch of a garden where it breeds', () => {
+    expect(rule).toMatchObject({ amount: 10, kinds: 1, patch: true, whole: false, limitedByGround: false });
+  });
+});
+
+describe('laying by light', () => {
+  it.each([
+    ['any', 'shade', 1],
+    ['sun', 'sun', 1],
+    ['part', 'sun', 0.5],
+    ['shade', 'part', 0.5],
+    ['shade', 'sun', 0],
+  ] as const)('wanting %s in %s: %s', (wanted, light, share) => expect(lightShare(wanted, light)).toBe(share));
+});
+
+describe('the part of a patch that one plant is', () => {
+  it.each([
+    ['a violet, a sixth', plant('x', { height_max_cm: 39 }), null, 1 / 6],
+    ['a large herb, a third', plant('x', { height_max_cm: 40 }), null, 1 / 3],
+    ['a vine, a half', plant('x', { kind: 'vine', height_max_cm: 300 }), null, 1 / 2],
+    ['a shrub of a metre, the whole', plant('x', { kind: 'shrub', height_max_cm: 100 }), null, 1],
+    ['a subshrub, as a herb of its height', plant('x', { kind: 'shrub', height_max_cm: 99 }), null, 1 / 3],
+    ['a herb of one that wants twenty', plant('x', { height_max_cm: 60 }), 20, 1 / 20],
+    ['a tree, the whole, even of one that wants twenty', plant('x', { kind: 'tree', height_max_cm: 900 }), 20, 1],
+  ])('%s', (_, of, patchPlants, share) => expect(patchShare(of, patchPlants)).toBeCloseTo(share, 12));
+});

@@ -1,0 +1,67 @@
+import type { Almanac, TargetHere } from '../../model/here';
+import { HALF_MONTHS } from '../../model/half-month';
+import type { Ambition, AutumnSchool } from '../../model/vocabulary';
+import { needsOf, type Need } from '../needs';
+import { hostRule } from './host';
+import { nectarRule } from './nectar';
+import type { Rule } from './rule';
+import { shelterRule } from './shelter';
+import { specialRule } from './special';
+
+/** What of a garden the rules of its needs depend on. */
+export interface RuledGarden {
+  almanac: Almanac;
+  garden: { school_autumn: AutumnSchool };
+  targets: readonly { target: string; ambition: Ambition }[];
+}
+
+/** A chosen target with the rules of its needs. */
+export interface TargetRules {
+  here: TargetHere;
+  rules: Rule[];
+}
+
+/** How many hummingbirds of those chosen fly together at most while one of them needs nectar. */
+function sharingWith(need: Need, chosen: readonly TargetHere[]): number {
+  const birds = chosen.filter((here) => here.target.kind === 'hummingbird');
+  const flying = Array.from({ length: HALF_MONTHS }, (_, h) => birds.filter((here) => here.flightHalfMonths.includes(h)).length);
+  return Math.max(...need.halfMonths.map((h) => flying[h]!));
+}
+
+function ruleOf(need: Need, here: TargetHere, chosen: readonly TargetHere[], autumn: AutumnSchool): Rule {
+  switch (need.stage) {
+    case 'host':
+      return hostRule(need, here);
+    case 'nectar':
+      return nectarRule(need, here, here.target.kind === 'hummingbird' ? sharingWith(need, chosen) : 1);
+    case 'shelter':
+      return shelterRule(need, here, autumn);
+    case 'special':
+      return specialRule(need, here);
+  }
+}
+
+/**
+ * The needs of a garden's targets and how each is served, in the order of the targets. Targets that the almanac does not
+ * know are left out.
+ */
+export function rulesOf({ almanac, garden, targets }: RuledGarden): TargetRules[] {
+  const chosen = targets.flatMap(({ target, ambition }) => {
+    const here = almanac.targets.get(target);
+    return here ? [{ here, ambition }] : [];
+  });
+  const all = chosen.map(({ here }) => here);
+  return chosen.map(({ here, ambition }) => ({
+    here,
+    rules: needsOf(here.target, here.occurrence, here.flight, here.larval, ambition).map((need) =>
+      ruleOf(need, here, all, garden.school_autumn),
+    ),
+  }));
+}
+
+/** The rule of one need of one target of a garden; undefined where it has none such. */
+export function ruleFor(garden: RuledGarden, target: string, need: Pick<Need, 'stage' | 'special'>): Rule | undefined {
+  return rulesOf(garden)
+    .find(({ here }) => here.target.id === target)
+    ?.rules.find((rule) => rule.need.stage === need.stage && rule.need.special === need.special);
+}

@@ -1,0 +1,107 @@
+import { describe, expect, it } from 'vitest';
+import { larvalPeriods, larvalHalfMonths } from '../almanac/larval-periods';
+import { middleThird, needsOf, shelterHalfMonths } from './needs';
+import { target } from '../testing/worked-garden';
+
+// Five degree-days a day, all year: an egg-to-adult of 100 takes 20 days; egg 3, larva 12, pupa 5.
+const steady = new Float64Array(365).fill(5);
+const may = { from: 121, to: 151 };
+
+describe('larval periods from flight and heat', () => {
+  it('one brood of a pupa-winterer feeds from the first hatch until the last egg has grown', () => {
+    // Laid 1–30 May (days 121–150); hatches on the third day, grown on the fifteenth.
+    expect(larvalPeriods(target('x'), may, 1, steady)).toEqual([{ brood: 1, from: 123, to: 164 }]);
+  });
+  it('a second brood is laid when the first flies', () => {
+    const periods = larvalPeriods(target('x'), { from: 121, to: 200 }, 2, steady);
+    expect(periods.map((p) => [p.brood, p.from, p.to])).toEqual([
+      [1, 123, 164],
+      [2, 142, 183],
+    ]);
+  });
+  it('a larva that wintered unfed feeds in the spring before flight only', () => {
+    // The pupa takes the five days before flight, the larva the twelve before those.
+    const sleeper = target('x', { overwinters_as: 'larva', winter_larva: 'unfed' });
+    expect(larvalPeriods(sleeper, may, 1, steady)).toEqual([{ brood: 0, from: 104, to: 116 }]);
+  });
+  it('a part-grown one feeds in spring and again after flight', () => {
+    const sleeper = target('x', { overwinters_as: 'larva', winter_larva: 'part-grown' });
+    expect(larvalPeriods(sleeper, may, 1, steady).map((p) => p.brood)).toEqual([0, 1]);
+  });
+  it('a wintered adult waits for leaves before it lays', () => {
+    const [first] = larvalPeriods(target('x', { overwinters_as: 'adult' }), { from: 80, to: 200 }, 1, steady);
+    expect(first!.from).toBe(112);
+  });
+  it('growth stops when the heat does', () => {
+    const cold = steady.map((heat, i) => (i + 1 > 250 ? 0 : heat));
+    const [only] = larvalPeriods(target('x'), { from: 230, to: 260 }, 1, cold);
+    expect(only!.to).toBe(251);
+  });
+  it('a hummingbird has none', () => {
+    expect(larvalPeriods(target('x', { dev_degree_days: null }), may, 2, steady)).toEqual([]);
+  });
+  it('half-months count from a third on', () => {
+    // 3 May to 13 June.
+    expect(larvalHalfMonths([{ brood: 1, from: 123, to: 164 }])).toEqual([8, 9, 10]);
+  });
+});
+
+describe('needs', () => {
+  const larval = [{ brood: 1, from: 123, to: 164 }];
+  const resident = { status: 'resident', nest_first: null, nest_last: null } as const;
+  it('of a resident that breeds are host, nectar and shelter', () => {
+    const needs = needsOf(target('x'), resident, may, larval, 'breeds');
+    expect(needs.map((n) => [n.stage, n.demand, n.kinds])).toEqual([
+      ['host', 10, 1],
+      ['nectar', 1.5, 2],
+      ['shelter', 1, 0],
+    ]);
+    expect(needs[1]!.halfMonths).toEqual([8, 9]);
+    // From late June until the first flight in May.
+    expect(needs[2]!.halfMonths).toEqual([11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 0, 1, 2, 3, 4, 5, 6, 7]);
+  });
+  it('of one that only visits are nectar', () => {
+    expect(needsOf(target('x'), resident, may, larval, 'visits').map((n) => [n.stage, n.demand])).toEqual([['nectar', 0.5]]);
+  });
+  it('of a thriving one are thirty larvae, four units, three kinds', () => {
+    const needs = needsOf(target('x'), resident, may, larval, 'thrives');
+    expect(needs.map((n) => [n.demand, n.kinds])).toEqual([
+      [30, 1],
+      [4, 3],
+      [2, 0],
+    ]);
+  });
+  it('of a migrant have no shelter, of a hummingbird twice the nectar, of a sap feeder none', () => {
+    expect(needsOf(target('x'), { ...resident, status: 'migrant' }, may, larval, 'breeds').map((n) => n.stage)).toEqual([
+      'host',
+      'nectar',
+    ]);
+    const bird = target('x', { kind: 'hummingbird', overwinters_in: 'elsewhere', special_needs: ['insects'] });
+    expect(needsOf(bird, resident, may, [], 'breeds').map((n) => [n.stage, n.demand])).toEqual([
+      ['nectar', 3],
+      ['special', 1],
+    ]);
+    const sap = target('x', { adult_food: 'sap-fruit', special_needs: ['fruit'] });
+    expect(needsOf(sap, resident, may, larval, 'visits').map((n) => n.special)).toEqual(['fruit']);
+  });
+  it('for nest cover lie in the nesting season only, and nowhere where it does not nest', () => {
+    const bird = target('x', { kind: 'hummingbird', overwinters_in: 'elsewhere', special_needs: ['nest-cover', 'perch'] });
+    const nests = needsOf(bird, { status: 'migrant', nest_first: 9, nest_last: 13 }, { from: 121, to: 273 }, [], 'breeds');
+    expect(nests.find((n) => n.special === 'nest-cover')!.halfMonths).toEqual([9, 10, 11, 12, 13]);
+    const winters = needsOf(bird, { status: 'winter', nest_first: null, nest_last: null }, { from: 244, to: 440 }, [], 'breeds');
+    expect(winters.map((n) => n.special ?? n.stage)).toEqual(['nectar', 'perch']);
+  });
+  it('of a moth that never feeds are host and shelter', () => {
+    const silkmoth = target('x', { kind: 'moth', adult_food: 'none' });
+    expect(needsOf(silkmoth, resident, may, larval, 'breeds').map((n) => n.stage)).toEqual(['host', 'shelter']);
+  });
+  it('for alkaloids lie in the middle third of the flight', () => {
+    expect(middleThird([9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19])).toEqual([13, 14, 15]);
+    expect(middleThird([9, 10])).toEqual([9, 10]);
+  });
+  it('for shelter end when the spring larvae wake', () => {
+    const spring = [{ brood: 0, from: 100, to: 116 }];
+    const rest = shelterHalfMonths(target('x', { overwinters_as: 'larva', winter_larva: 'unfed' }), may, spring);
+    expect([rest[0], rest.at(-1)]).toEqual([10, 5]);
+  });
+});

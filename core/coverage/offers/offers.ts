@@ -1,0 +1,114 @@
+import type { FitVerdict } from '../../model/here';
+import { coverage, type CoverageInput } from '../coverage';
+import type { Rule } from '../gives/rule';
+import { ruleFor } from '../gives/rules';
+import type { Coverage, NeedCoverage } from '../types';
+import { withChange, type Change } from './change';
+import { mostPromising, placeFinder, type Candidate, type NearMiss, type Places } from './places';
+
+export interface Offer {
+  change: Change;
+  /** The need's ratio now and with the change made. */
+  before: number;
+  after: number;
+  /** Half-months that stay short of what is needed, now and with the change made. */
+  gapsBefore: number;
+  gapsAfter: number;
+  closes: boolean;
+  /** Native here; true for changes that are not plants. */
+  native: boolean;
+  fit: FitVerdict | null;
+}
+
+export interface Offers {
+  offers: Offer[];
+  /** Plants that would serve the need but for something, the nearest first. */
+  nearMisses: NearMiss[];
+}
+
+const MOST_TRIED = 16;
+const MOST_OFFERED = 5;
+const MOST_WITHOUT_PLANTS = 3;
+const MOST_MISSES = 4;
+
+/** Features that serve the need on beds that have none, and the autumn school that leaves most of it. */
+function changesWithoutPlants(input: CoverageInput, rule: Rule): Change[] {
+  const changes = [...rule.features.keys()].flatMap((feature) =>
+    input.sites
+      .filter((site) => site.kind === 'bed' && !site.features.includes(feature))
+      .map((site): Change => ({ kind: 'feature', site_id: site.id, feature })),
+  );
+  if (rule.autumn && input.garden.school_autumn !== 'leave') changes.push({ kind: 'autumn', school: 'leave' });
+  return changes.slice(0, MOST_WITHOUT_PLANTS);
+}
+
+/** A change tried on the garden: what it does for a need, with all it does; null where it does not help. */
+export function tryChange(
+  input: CoverageInput,
+  targetId: string,
+  covered: NeedCoverage,
+  change: Change,
+  { native, fit }: { native: boolean; fit: FitVerdict | null } = { native: true, fit: null },
+): { offer: Offer; after: Coverage } | null {
+  const after = coverage({ ...withChange(input, change), targets: input.targets });
+  const need = after.targets
+    .find((row) => row.target === targetId)!
+    .needs.find((n) => n.need.stage === covered.need.stage && n.need.special === covered.need.special)!;
+  const helps = need.ratio > covered.ratio + 1e-9 || need.gaps.length < covered.gaps.length;
+  if (!helps) return null;
+  return {
+    after,
+    offer: {
+      change,
+      before: covered.ratio,
+      after: need.ratio,
+      gapsBefore: covered.gaps.length,
+      gapsAfter: need.gaps.length,
+      closes: need.verdict === 'closed',
+      native,
+      fit,
+    },
+  };
+}
+
+/** The change that plants a candidate. */
+export const plantingOf = ({ here, site, count }: Candidate): Extract<Change, { kind: 'plant' }> => ({
+  kind: 'plant',
+  plant: here.plant.id,
+  site_id: site.id,
+  count,
+});
+
+/**
+ * What would serve a need that is thin or open: every remedy that coverage accepts, tried on the plan and ranked by
+ * whether it closes the need, nativeness, fit and ground taken; and the plants that would do but for something.
+ */
+export function offersFor(input: CoverageInput, targetId: string, covered: NeedCoverage): Offers {
+  const rule = ruleFor(input, targetId, covered.need);
+  if (!rule || covered.verdict === 'closed') return { offers: [], nearMisses: [] };
+  const placesFor = placeFinder(input, rule, covered);
+  const candidates: Candidate[] = [];
+  const misses: NonNullable<Places['miss']>[] = [];
+  for (const here of input.almanac.plants.values()) {
+    // What is not recorded in this region may belong to another end of the continent: it is not offered.
+    if (!here.status.row) continue;
+    const places = placesFor(here);
+    candidates.push(...places.candidates);
+    if (places.miss && places.candidates.length === 0) misses.push(places.miss);
+  }
+  const offers = [
+    ...changesWithoutPlants(input, rule).map((change) => tryChange(input, targetId, covered, change)),
+    ...mostPromising(rule, candidates, MOST_TRIED).map((candidate) =>
+      tryChange(input, targetId, covered, plantingOf(candidate), {
+        native: candidate.here.status.native,
+        fit: candidate.verdict,
+      }),
+    ),
+  ].flatMap((tried) => tried?.offer ?? []);
+  offers.sort((a, b) => a.gapsAfter - b.gapsAfter || Number(b.native) - Number(a.native));
+  misses.sort((a, b) => a.distance - b.distance);
+  return {
+    offers: offers.slice(0, MOST_OFFERED),
+    nearMisses: misses.slice(0, MOST_MISSES).map(({ plant, site, why }) => ({ plant, site, why })),
+  };
+}

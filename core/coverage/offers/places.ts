@@ -1,0 +1,125 @@
+import { fit } from '../../match/fit/fit';
+import { fitReasons } from '../../match/fit/reasons';
+import { refusalFor } from '../../match/gates/gates';
+import { trapsFor } from '../../match/gates/traps';
+import type { Hindrance } from '../../match/hindrance';
+import { areaUse, groundM2 } from '../../match/quantities';
+import type { Site } from '../../model/garden';
+import type { FitVerdict, PlantHere } from '../../model/here';
+import type { CoverageInput } from '../coverage';
+import { serves, type Giving, type Rule } from '../gives/rule';
+import { grownStand, standsOf } from '../stands';
+import { patchesBySite } from '../supply';
+import type { NeedCoverage } from '../types';
+
+/** More plants of a kind than this are never offered for one need. */
+const MOST_COUNT = 60;
+
+/** A plant on a site where it would serve, and how many it takes. */
+export interface Candidate {
+  here: PlantHere;
+  site: Site;
+  verdict: FitVerdict;
+  count: number;
+  area: number;
+  /** Half-months of the gaps that it serves. */
+  reach: number;
+}
+
+/** A plant that would serve the need but is kept off a site, and by what. */
+export interface NearMiss {
+  plant: string;
+  site: string;
+  why: Hindrance;
+}
+
+/** Where a plant could stand to serve a need, and what keeps it off the nearest site where it could not. */
+export interface Places {
+  candidates: Candidate[];
+  miss: (NearMiss & { distance: number }) | null;
+}
+
+/** The half-months of the gaps that one plant serves well enough to be offered for them. */
+function reached(rule: Rule, covered: NeedCoverage, here: PlantHere, giving: Giving): number[] {
+  const found = covered.gaps.filter((h) => serves(giving, h) && rule.isWorth(here, h));
+  // Leaf on a plant that no female lays on feeds nobody who is not there already.
+  return rule.patch && giving.patch === 0 ? [] : found;
+}
+
+/** Plants of one kind that the need wants: for what is missing, for a patch that is found, and to count as a kind. */
+function countWanted(rule: Rule, covered: NeedCoverage, giving: Giving, gaps: readonly number[], patchHere: number): number {
+  const missing = covered.cells
+    .filter((cell) => cell.verdict !== 'closed' && rule.amount > 0)
+    .map((cell) => ({ each: giving.each(cell.halfMonth), short: Math.max(0, cell.demand - cell.supply) }))
+    .map(({ each, short }) => (each > 0 ? short / each : 0));
+  const patch = rule.patch ? Math.max(1, Math.max(0, 1 - patchHere) / giving.patch) : 0;
+  const kind = rule.kinds > 0 ? Math.min(...gaps.map((h) => giving.kindFrom(h))) : 0;
+  return Math.max(0, ...missing, patch, Number.isFinite(kind) ? kind : 0);
+}
+
+/**
+ * Finds places for plants that would serve a need: sites that admit them, that they fit, and that have room for as many as
+ * it takes.
+ */
+export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCoverage): (here: PlantHere) => Places {
+  const { almanac, sites, garden } = input;
+  const chosen = input.targets.map((row) => row.target);
+  const plantOf = (id: string) => almanac.plants.get(id)?.plant;
+  const room = new Map(sites.map((site) => [site.id, areaUse(site, input.plantings, plantOf).left_m2]));
+  const { stands } = standsOf(almanac, garden, sites, input.plantings, input.year);
+  const patches = rule.patch ? patchesBySite(rule, stands) : new Map<string, number>();
+  return (here) => {
+    const found: Places = { candidates: [], miss: null };
+    const { plant } = here;
+    for (const site of sites) {
+      const miss = (why: Hindrance, distance: number) => {
+        if (!found.miss || distance < found.miss.distance) found.miss = { plant: plant.id, site: site.id, why, distance };
+      };
+      // As it would stand there if it thrived: whether it does is asked below.
+      const thriving = rule.of(grownStand(here, site, 'thrives'));
+      if (!thriving || reached(rule, covered, here, thriving).length === 0) continue;
+      const traps = trapsFor(almanac, chosen, plant.id);
+      const gate = refusalFor(here, garden, traps);
+      if (gate) {
+        miss({ kind: 'gate', gate }, 50);
+        continue;
+      }
+      const { verdict, limits } = fit(plant, site, almanac.place);
+      if (verdict === 'unsuitable') {
+        const reasons = fitReasons(plant, site, almanac.place).filter((reason) => reason.grade === 2);
+        miss({ kind: 'unfit', reasons }, 10 * reasons.length + limits.length);
+        continue;
+      }
+      const giving = rule.of(grownStand(here, site, verdict))!;
+      const gaps = reached(rule, covered, here, giving);
+      const count = Math.ceil(countWanted(rule, covered, giving, gaps, patches.get(site.id) ?? 0) - 1e-9);
+      const area = groundM2(plant, count, site);
+      const left = room.get(site.id)!;
+      if (count > MOST_COUNT) miss({ kind: 'too-many', count }, 5 + area / Math.max(0.1, left));
+      else if (count < 1 || area > left + 1e-9)
+        miss({ kind: 'no-room', count, wanted_m2: area, left_m2: Math.max(0, left) }, 5 + area / Math.max(0.1, left));
+      else found.candidates.push({ here, site, verdict, count, area, reach: gaps.length });
+    }
+    return found;
+  };
+}
+
+/** How much a candidate promises: the gaps it reaches, nativeness, fit, rank, and little ground. */
+function promiseOf(rule: Rule, { here, verdict, area, reach }: Candidate): number {
+  const primary = rule.need.stage === 'host' && rule.target.hosts.get(here.plant.id)?.rank === 'primary';
+  return 10 * reach + (here.status.native ? 8 : 0) + (verdict === 'thrives' ? 6 : 0) + (primary ? 6 : 0) - Math.min(10, area);
+}
+
+/** The candidates that promise most, each plant on its best site only, so that the offers differ. */
+export function mostPromising<C extends Candidate>(rule: Rule, candidates: readonly C[], most: number): C[] {
+  const ranked = candidates
+    .map((candidate) => ({ candidate, promise: promiseOf(rule, candidate) }))
+    .sort((a, b) => b.promise - a.promise);
+  const seen = new Set<string>();
+  return ranked
+    .flatMap(({ candidate }) => {
+      const { id } = candidate.here.plant;
+      return seen.has(id) ? [] : (seen.add(id), [candidate]);
+    })
+    .slice(0, most);
+}

@@ -1,0 +1,177 @@
+import { almanacFor } from '../almanac/almanac';
+import { coverage, type CoverageInput } from '../coverage/coverage';
+import type { Coverage } from '../coverage/types';
+import { withOwn } from '../library/own';
+import type { Garden, GardenRecords, GardenTarget, Plan, Planting } from '../model/garden';
+import type { Almanac } from '../model/here';
+import type { Library, Region } from '../model/reference';
+import type { PlanWishes } from '../model/wishes';
+import { climateHere } from '../place/climate/garden-climate';
+import { lightSeason, sunOfBeds, type BedSun } from '../place/sun/bed-sun';
+import { measuredSite, type MeasuredSite } from '../place/survey/measured';
+import type { PlanQuestion } from '../plan/planner/question';
+import { Parts, unlessSame } from './parts';
+
+export interface GardenHereOptions {
+  /** null: plants as they will be when grown; a year: as they are then, with the dates recorded in it. */
+  year?: number | null;
+  /** The same garden before a change: parts whose records did not change are taken from it, with their identity. */
+  before?: GardenHere | null;
+}
+
+/**
+ * Everything a calculation starts from, from a garden's records: the library with the gardener's own rows, the climate,
+ * the sites with the values that count, the almanac and the input of coverage. This is the one way there: the views, the
+ * workers, the server, the benchmarks and the tests all take it. Each part is made when it is first asked for, and once.
+ */
+export class GardenHere {
+  readonly records: GardenRecords;
+  readonly year: number | null;
+  readonly #shipped: Library;
+  readonly #parts: Parts;
+
+  constructor(records: GardenRecords, shipped: Library, { year = null, before = null }: GardenHereOptions) {
+    this.records = before ? sameWhere(before.records, records) : records;
+    this.year = year;
+    this.#shipped = shipped;
+    this.#parts = before ? before.#parts : new Parts();
+  }
+
+  /** This garden with some of its records changed, for looking at what would follow; nothing here is touched. */
+  with(over: Partial<GardenRecords>): GardenHere {
+    return this.#apart({ ...this.records, ...over }, this.year);
+  }
+  /** This garden in another year, or (null) as its plants will be when grown. */
+  inYear(year: number | null): GardenHere {
+    return this.#apart(this.records, year);
+  }
+  #apart(records: GardenRecords, year: number | null): GardenHere {
+    const other = new GardenHere(records, this.#shipped, { year });
+    other.#parts.take(this.#parts);
+    return other;
+  }
+
+  get garden(): Garden {
+    return this.records.garden;
+  }
+  /** The shipped library with the gardener's own rows over it. */
+  get library(): Library {
+    const { own } = this.records;
+    return this.#parts.get('library', [this.#shipped, own], () => withOwn(this.#shipped, own));
+  }
+  /** Throws a RangeError where the library has no such region. */
+  get region(): Region {
+    const found = this.library.regions.find((row) => row.id === this.garden.region);
+    if (!found) throw new RangeError(`The library has no region ${this.garden.region}.`);
+    return found;
+  }
+  get climate(): ReturnType<typeof climateHere> {
+    const { library, region, garden } = this;
+    return this.#parts.get('climate', [library, garden], () => climateHere(library, region, garden));
+  }
+  /**
+   * Direct sun of every drawn bed by site id, in some years' growth of the trees, over the whole year or only the
+   * half-months given. Empty where no yard is drawn.
+   */
+  bedSun(years = 0, halfMonths?: readonly number[]): Map<string, BedSun> {
+    const { garden } = this;
+    const { sites, things } = this.records;
+    const { yard } = garden;
+    if (!yard) return new Map();
+    const lit = sites.map(({ id, outline, height_m, pot }) => ({ id, outline, height_m, pot }));
+    // What the light depends on, apart from the rest: it is the dearest part.
+    const rests = JSON.stringify([garden.lat, garden.lon, garden.last_frost, garden.first_frost, yard.north_deg, lit, things]);
+    return this.#parts.get(`sun ${years} ${halfMonths?.join() ?? 'year'}`, [rests], () =>
+      sunOfBeds(lit, yard, things, garden, years, halfMonths),
+    );
+  }
+  /** Sites with the values that count: measured where they were measured, their sun computed where they are drawn. */
+  get sites(): MeasuredSite[] {
+    const { garden, climate } = this;
+    const { sites, measures, things } = this.records;
+    const sun = this.bedSun(0, lightSeason(garden));
+    return this.#parts.get('sites', [garden, climate, sites, measures, things, sun], (before) => {
+      const place = { ...garden, months: climate.months };
+      return unlessSame(
+        before ?? [],
+        sites.map((site) => measuredSite(site, measures, things, sun.get(site.id)?.season ?? null, place)),
+      );
+    });
+  }
+  /** The almanac of a usual year. */
+  get almanac(): Almanac {
+    const { library, garden } = this;
+    const { seen } = this.records;
+    return this.#parts.get('almanac', [library, garden, seen], () => almanacFor(library, garden, seen));
+  }
+  /** The almanac of the year asked for: where days of that year were recorded, they stand as they were. */
+  get almanacOfYear(): Almanac {
+    const { library, garden, year } = this;
+    const { seen } = this.records;
+    if (year === null || !seen.some((row) => row.on_day.startsWith(`${year}-`))) return this.almanac;
+    return this.#parts.get('almanac of a year', [library, garden, seen, year], () => almanacFor(library, garden, seen, year));
+  }
+  /** The chosen targets, the first priority first. */
+  get targets(): GardenTarget[] {
+    const { targets } = this.records;
+    return this.#parts.get('targets', [targets], () => [...targets].sort((a, b) => a.priority - b.priority));
+  }
+  /** The current plan. */
+  get plan(): Plan {
+    return this.records.plans.find((row) => row.current)!;
+  }
+  /** Plantings of the current plan. */
+  get plantings(): Planting[] {
+    return this.plantingsOf(this.plan.id);
+  }
+  plantingsOf(plan: string): Planting[] {
+    const { plantings } = this.records;
+    return this.#parts.get(`plantings ${plan}`, [plantings], () => plantings.filter((row) => row.plan_id === plan));
+  }
+  /** What coverage is calculated from, for the current plan. */
+  get input(): CoverageInput {
+    const { almanacOfYear: almanac, garden, sites, targets, plantings, year } = this;
+    return this.#parts.get('input', [almanac, garden, sites, targets, plantings, year], () => ({
+      almanac,
+      garden,
+      sites,
+      targets,
+      plantings,
+      year,
+    }));
+  }
+  /** What coverage is calculated from, for another plan of the same garden. */
+  inputOf(plan: string): CoverageInput {
+    return { ...this.input, plantings: this.plantingsOf(plan) };
+  }
+  /** How well the current plan serves each target. */
+  get covered(): Coverage {
+    const { input } = this;
+    return this.#parts.get('covered', [input], () => coverage(input));
+  }
+  /** What a plan is asked for: the garden with the gardener's wishes and prices. */
+  questionOf(wishes: PlanWishes): PlanQuestion {
+    const { almanac, garden, sites, targets, plantings } = this.input;
+    const { prices = {}, sizes = {} } = this.garden.money ?? {};
+    return { almanac, garden, sites, targets, plantings, wishes, prices, sizes };
+  }
+}
+
+/** The lists of `now`, each with the identity it had `before` where it says the same. */
+function sameWhere(before: GardenRecords, now: GardenRecords): GardenRecords {
+  return {
+    garden: unlessSame(before.garden, now.garden),
+    sites: unlessSame(before.sites, now.sites),
+    targets: unlessSame(before.targets, now.targets),
+    plans: unlessSame(before.plans, now.plans),
+    plantings: unlessSame(before.plantings, now.plantings),
+    own: unlessSame(before.own, now.own),
+    things: unlessSame(before.things, now.things),
+    measures: unlessSame(before.measures, now.measures),
+    seen: unlessSame(before.seen, now.seen),
+  };
+}
+
+/** From a garden's records to everything a calculation starts from. `shipped`: the library without the gardener's rows. */
+export const gardenHere = (records: GardenRecords, shipped: Library, options: GardenHereOptions = {}): GardenHere =>
+  new GardenHere(records, shipped, options);

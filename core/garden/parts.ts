@@ -1,0 +1,22 @@
+/** The value before, where the new one says the same: so that what depends on it is not calculated again. */
+export const unlessSame = <T>(before: T, now: T): T =>
+  before === now || JSON.stringify(before) === JSON.stringify(now) ? before : now;
+
+/** Values made once from what they depend on, and made again when any of that is another. */
+export class Parts {
+  readonly #made = new Map<string, { from: readonly unknown[]; value: unknown }>();
+
+  /** Takes over what another has made, as a start: what depends on something else is made again when it is asked for. */
+  take(other: Parts) {
+    for (const [name, made] of other.#made) this.#made.set(name, made);
+  }
+
+  /** The part of a name, made by `make` (given the value before) where it is new or `from` differs by identity. */
+  get<T>(name: string, from: readonly unknown[], make: (before: T | undefined) => T): T {
+    const known = this.#made.get(name);
+    if (known && known.from.length === from.length && known.from.every((part, i) => part === from[i])) return known.value as T;
+    const value = make(known?.value as T | undefined);
+    this.#made.set(name, { from, value });
+    return value;
+  }
+}

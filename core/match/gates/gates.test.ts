@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { gates } from './gates';
+import { statusHere } from '../../library/status';
+import type { Caution, PlantStatus } from '../../model/reference';
+import { GARDEN } from '../../testing/worked-garden';
+
+const row = (place: string, status: PlantStatus['status']): PlantStatus => ({ plant: 'x', place, status, as_of: 2020, note: '' });
+const caution = (hazard: Caution['hazard'], severity: number): Caution => ({ plant: 'x', hazard, severity, note: 'Poisonous.' });
+const native = statusHere([row('coast', 'native')], 'coast', 'MA');
+const x = { common: 'Plant X', deer: 'low' } as const;
+
+describe('status in a place', () => {
+  it.each([
+    ['a state’s listing beats the region’s native', [row('coast', 'native'), row('MA', 'noxious')], 'noxious', false],
+    ['another state’s listing is not ours', [row('coast', 'native'), row('OR', 'noxious')], 'native', true],
+    ['a protected native is native', [row('coast', 'protected')], 'protected', true],
+    ['no row counts as introduced', [], 'introduced', false],
+    ['a row for anywhere holds where nothing nearer is said', [row('anywhere', 'naturalised')], 'naturalised', false],
+    ['and gives way, strict or not, where something is', [row('anywhere', 'invasive'), row('coast', 'native')], 'native', true],
+  ] as const)('%s', (_, rows, status, isNative) => {
+    expect(statusHere(rows, 'coast', 'MA')).toMatchObject({ status, native: isNative });
+  });
+});
+
+describe('gates', () => {
+  const of = (over: Partial<typeof GARDEN>, cautions: Caution[] = [], status = native, traps: string[] = []) =>
+    gates(x, status, cautions, { ...GARDEN, ...over }, traps).map((gate) => [gate.kind, gate.effect]);
+
+  it('refuse the invasive in every school', () => {
+    const listed = statusHere([row('coast', 'invasive')], 'coast', null);
+    for (const school_plants of ['natives-only', 'natives-first', 'any-harmless'] as const)
+      expect(of({ school_plants }, [], listed)).toEqual([['invasive', 'refuse']]);
+  });
+  it('refuse the gravely poisonous where somebody is at risk, else warn', () => {
+    expect(of({ cats: true }, [caution('pets', 3)])).toEqual([['toxic', 'refuse']]);
+    expect(of({ cats: true }, [caution('pets', 2)])).toEqual([['toxic', 'warn']]);
+    expect(of({ children: true }, [caution('pets', 3)])).toEqual([['caution', 'warn']]);
+    expect(of({ grazing: true }, [caution('livestock', 3)])).toEqual([['toxic', 'refuse']]);
+    expect(of({ children: true }, [caution('skin-eye', 3)])).toEqual([['toxic', 'refuse']]);
+  });
+  it('warn passers-by, whom they do not keep from choosing', () => {
+    expect(of({ passers_by: true }, [caution('skin-eye', 3)])).toEqual([['toxic', 'warn']]);
+    expect(of({ passers_by: true, children: true }, [caution('people', 3)])).toEqual([['toxic', 'refuse']]);
+  });
+  it('warn of what deer browse, where deer come', () => {
+    expect(of({ deer: 'some' })).toEqual([['deer', 'warn']]);
+    expect(of({ deer: 'none' })).toEqual([]);
+    expect(gates({ common: 'Plant Y', deer: 'high' }, native, [], { ...GARDEN, deer: 'many' }, [])).toEqual([]);
+  });
+  it('refuse a trap for a chosen target', () => {
+    expect(of({}, [], native, ['Monarch'])).toEqual([['trap', 'refuse']]);
+  });
+  it('refuse what is not native where natives only are planted', () => {
+    const foreign = statusHere([], 'coast', null);
+    expect(of({ school_plants: 'natives-only' }, [], foreign)).toEqual([
+      ['natives-only', 'refuse'],
+      ['unrecorded', 'warn'],
+    ]);
+  });
+  it('warn of what has no record here, and say nothing of what is known to be introduced', () => {
+    expect(of({ school_plants: 'natives-first' }, [], statusHere([], 'coast', null))).toEqual([['unrecorded', 'warn']]);
+    const introduced = statusHere([row('anywhere', 'introduced')], 'coast', null);
+    expect(of({ school_plants: 'natives-first' }, [], introduced)).toEqual([]);
+  });
+  it('warn of the protected, refusals first', () => {
+    const guarded = statusHere([row('coast', 'protected')], 'coast', null);
+    expect(of({ cats: true }, [caution('allergy', 1), caution('pets', 3)], guarded)).toEqual([
+      ['toxic', 'refuse'],
+      ['caution', 'warn'],
+      ['protected', 'warn'],
+    ]);
+  });
+});

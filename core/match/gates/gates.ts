@@ -1,0 +1,68 @@
+import type { Caution, Plant, PlantStatus } from '../../model/reference';
+import type { GardenFields } from '../../model/garden';
+import { isListed } from '../../library/status';
+import type { PlantHere, StatusHere } from '../../model/here';
+
+/** Whom of a household a hazard is about. */
+export type AtRisk = 'children' | 'passers-by' | 'dogs' | 'cats' | 'grazing';
+
+/**
+ * What bars a plant from a garden or must be said before it is chosen. A refused plant cannot enter the plan; a warning
+ * is shown where the choice is made.
+ */
+export type Gate = { effect: 'refuse' | 'warn' } & (
+  | { kind: 'invasive'; common: string; status: PlantStatus['status']; as_of: number | null }
+  | { kind: 'trap'; target: string }
+  | { kind: 'natives-only' | 'unrecorded' | 'protected' }
+  /** A caution, and who here is at risk by it: `toxic` where anybody is. */
+  | { kind: 'toxic' | 'caution'; note: string; risks: AtRisk[] }
+  | { kind: 'deer'; common: string; often: boolean }
+);
+
+export type GateGarden = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer' | 'school_plants'>;
+
+/** Who of this household a hazard is about. */
+function atRisk(hazard: Caution['hazard'], garden: GateGarden): AtRisk[] {
+  if (hazard === 'people' || hazard === 'skin-eye')
+    return garden.children ? ['children'] : garden.passers_by ? ['passers-by'] : [];
+  if (hazard === 'pets') return (['dogs', 'cats'] as const).filter((pets) => garden[pets]);
+  return hazard === 'livestock' && garden.grazing ? ['grazing'] : [];
+}
+
+/**
+ * What bars a plant from this garden or must be said before it is chosen, whatever its fit.
+ * `trapFor` names the chosen targets whose larvae die on it. Refusals come first.
+ */
+export function gates(
+  plant: Pick<Plant, 'common' | 'deer'>,
+  status: StatusHere,
+  cautions: readonly Caution[],
+  garden: GateGarden,
+  trapFor: readonly string[],
+): Gate[] {
+  const { common } = plant;
+  const listed = isListed(status.status);
+  const found: Gate[] = [];
+  if (listed) found.push({ kind: 'invasive', effect: 'refuse', common, status: status.status, as_of: status.row?.as_of ?? null });
+  for (const target of trapFor) found.push({ kind: 'trap', effect: 'refuse', target });
+  if (garden.school_plants === 'natives-only' && !status.native && !listed)
+    found.push({ kind: 'natives-only', effect: 'refuse' });
+  if (!status.row) found.push({ kind: 'unrecorded', effect: 'warn' });
+  for (const { hazard, severity, note } of cautions) {
+    const risks = atRisk(hazard, garden);
+    // Passers-by are warned of; who lives here is kept safe.
+    const refuse = severity === 3 && risks.some((who) => who !== 'passers-by');
+    found.push({ kind: risks.length > 0 ? 'toxic' : 'caution', effect: refuse ? 'refuse' : 'warn', note, risks });
+  }
+  if (plant.deer === 'low' && garden.deer !== 'none')
+    found.push({ kind: 'deer', effect: 'warn', common, often: garden.deer === 'many' });
+  if (status.status === 'protected') found.push({ kind: 'protected', effect: 'warn' });
+  return found.sort((a, b) => Number(b.effect === 'refuse') - Number(a.effect === 'refuse'));
+}
+
+/** The gate that refuses a plant of this place to a garden, the first where there are several; undefined where none does. */
+export const refusalFor = (
+  { plant, status, cautions }: Pick<PlantHere, 'plant' | 'status' | 'cautions'>,
+  garden: GateGarden,
+  trapFor: readonly string[],
+): Gate | undefined => gates(plant, status, cautions, garden, trapFor).find(({ effect }) => effect === 'refuse');

@@ -1,0 +1,15 @@
+import type { FitReason } from './fit/reasons';
+import type { Gate } from './gates/gates';
+
+/** What keeps a plant off a site. Areas in m², heights in cm. */
+export type Hindrance =
+  | { kind: 'gate'; gate: Gate }
+  | { kind: 'unrecorded' }
+  /** The dimensions that are unsuitable, the worst first. */
+  | { kind: 'unfit'; reasons: FitReason[] }
+  /** More would be needed than are ever offered. */
+  | { kind: 'too-many'; count: number }
+  | { kind: 'no-room'; count: number; wanted_m2: number; left_m2: number }
+  | { kind: 'crowns' }
+  | { kind: 'none-wanted'; most: number }
+  | { kind: 'too-tall'; height_cm: number; allowed_cm: number };

@@ -1,0 +1,39 @@
+import type { Almanac, PlantHere } from '../model/here';
+import { ADMISSIBLE } from '../library/hosts';
+import { nectarOfPlant, drinksNectar } from './nectar';
+import type { Host } from '../model/reference';
+import { SETTINGS } from '../settings';
+
+/** Whom one plant serves among the chosen targets, whatever the beds are like. */
+export interface Service {
+  here: PlantHere;
+  hostOf: { target: string; common: string; rank: Host['rank'] }[];
+  nectarFor: { target: string; common: string }[];
+  /** How much it serves, to sort by: a host of a brood counts four drinkers. */
+  weight: number;
+}
+
+const byName = new Intl.Collator('en');
+
+/**
+ * Whom each plant of an almanac serves among the `chosen` targets: as host by rank, and with nectar that the target
+ * can reach in some half-month of its flight. In the order of the plants' common names.
+ */
+export function services(almanac: Almanac, chosen: readonly string[]): Service[] {
+  const targets = chosen.flatMap((id) => almanac.targets.get(id) ?? []);
+  const drinkers = targets.filter((t) => drinksNectar(t.target));
+  return [...almanac.plants.values()]
+    .map((here): Service => {
+      const hostOf = targets.flatMap(({ target, hosts }) => {
+        const host = hosts.get(here.plant.id);
+        return host ? [{ target: target.id, common: target.common, rank: host.rank }] : [];
+      });
+      const nectarFor = drinkers
+        .filter((t) => nectarOfPlant(t.target, here.plant) > 0)
+        .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
+        .map(({ target }) => ({ target: target.id, common: target.common }));
+      const raised = hostOf.filter((host) => ADMISSIBLE.has(host.rank)).length;
+      return { here, hostOf, nectarFor, weight: 4 * raised + nectarFor.length };
+    })
+    .sort((a, b) => byName.compare(a.here.plant.common, b.here.plant.common));
+}

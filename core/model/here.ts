@@ -1,0 +1,116 @@
+import type { DayWindow } from './half-month';
+import type { Caution, Host, Occurrence, Plant, PlantStatus, Region, Target } from './reference';
+import type { PotSchool, SUMMERS } from './vocabulary';
+
+/**
+ * The reference library brought to one garden, as every calculation reads it. These are shapes only: core/almanac makes
+ * them.
+ */
+
+export interface Frosts {
+  /** Average last frost of spring and first of autumn, `MM-DD`; null where none is usual. */
+  last_frost: string | null;
+  first_frost: string | null;
+}
+
+/** What of a garden the fit of a plant depends on. */
+export interface FitPlace {
+  half_zone: string;
+  summer: (typeof SUMMERS)[number];
+  humidity: 'dry' | 'moderate' | 'humid';
+  school_pots: PotSchool;
+}
+
+/** How a plant would do on a site. */
+export type FitVerdict = 'thrives' | 'workable' | 'unsuitable';
+
+export interface StatusHere {
+  status: PlantStatus['status'];
+  /** Native here, protected natives among them. */
+  native: boolean;
+  /** The row it rests on; null where the library has none for this place. */
+  row: PlantStatus | null;
+}
+
+/** A day of the year that the gardener’s records settle, and how. */
+export interface Settled {
+  day: number;
+  /** As calculated without the records. */
+  calculated: number;
+  /** The recorded day of each year, on the scale of the calculated one: it may lie before 1 or beyond 365. */
+  years: { year: number; day: number }[];
+  /** How far the records move it, 0–1. */
+  weight: number;
+}
+
+export interface OwnWindow {
+  first: Settled | null;
+  last: Settled | null;
+  window: DayWindow;
+}
+
+/** How a bloom window comes about, step by step. */
+export interface BloomSteps {
+  /** As the library states it, at its reference place. */
+  stated: DayWindow;
+  /** Days that spring comes later here than there (negative: earlier). */
+  delay_d: number;
+  moved: DayWindow;
+  /** Within this garden’s frosts; null where they leave it no season. */
+  bounded: DayWindow | null;
+  /** What the gardener wrote down of it. */
+  own: Pick<OwnWindow, 'first' | 'last'>;
+  window: DayWindow | null;
+}
+
+/** How an annual is sown so that it flowers when it does. */
+export interface Sowing {
+  /** Sown indoors and planted out after the last frost, or in place. */
+  indoors: boolean;
+  /** Days from sowing to the first flower. */
+  toFlower_d: number;
+  /** Weeks before the last frost at which it is usually sown (negative: after). */
+  weeks: number;
+}
+
+export interface LarvalPeriod extends DayWindow {
+  /** 1 for the first brood; 0 for larvae of last year's eggs feeding in spring. */
+  brood: number;
+}
+
+export interface PlantHere {
+  readonly plant: Plant;
+  readonly bloom: DayWindow | null;
+  /** How its bloom window comes about; null for a plant without flowers. */
+  readonly bloomSteps: BloomSteps | null;
+  /** How it is sown, where it is an annual whose bloom follows its sowing. */
+  readonly sowing: Sowing | null;
+  /** Share (0–1) of each half-month in bloom, and in leaf. */
+  readonly bloomShares: number[];
+  readonly foliage: DayWindow;
+  readonly foliageShares: number[];
+  readonly status: StatusHere;
+  readonly cautions: Caution[];
+}
+
+export interface TargetHere {
+  target: Target;
+  occurrence: Occurrence;
+  flight: DayWindow;
+  /** How the flight comes about: as the region's is, moved here, and as the gardener saw it. */
+  flightSteps: { stated: DayWindow; delay_d: number; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> };
+  flightHalfMonths: number[];
+  larval: LarvalPeriod[];
+  /** Host relation by plant id, species before genus before family. */
+  hosts: Map<string, Host>;
+}
+
+/** The reference library brought to one garden: its own windows, flights, statuses and hosts. */
+export interface Almanac {
+  region: Region;
+  place: FitPlace;
+  frosts: Frosts;
+  plants: Map<string, PlantHere>;
+  /** Targets that occur in the region; others are not offered. */
+  targets: Map<string, TargetHere>;
+}

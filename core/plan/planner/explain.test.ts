@@ -1,0 +1,193 @@
+import loadHighs, { type Highs } from 'highs';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { differenceOf } from '../../coverage/difference';
+import { coverage } from '../../coverage/coverage';
+import { ask, HOST, MAYFLOWERS, ONE } from '../../testing/planner';
+import { host, plant, planting, site, target, type World } from '../../testing/worked-garden';
+import { alternative, differenceFrom, inSpirit } from './alternatives';
+import { obstaclesTo, type Obstacle } from './obstacles';
+import { problemOf } from './problem';
+import { gardenWith } from './proposal';
+import { purposesOf } from '../purpose';
+import { keptOf, type PlanQuestion } from './question';
+import { shortfallFor } from './shortfall';
+import { solvePlan } from './solve';
+import { helpersFor } from './why-open';
+import { hindranceWords } from '../../words/offers';
+import { admittingWords } from '../../words/plan';
+import { unitsOf } from '../../words/units';
+
+const METRIC = unitsOf('metric');
+
+let highs: Highs;
+beforeAll(async () => {
+  highs = await loadHighs();
+});
+const now = () => performance.now() / 1000;
+const best = (question: PlanQuestion) => solvePlan(highs, problemOf(question), { seconds: 10, now, enough: 0 }).best;
+
+describe('a question that cannot be answered says what to change', () => {
+  it.each<[string, PlanQuestion, Obstacle]>([
+    ['no bed', ask(ONE, {}, { sites: [] }), { kind: 'no-site' }],
+    ['no target', ask(ONE, {}, { targets: [] }), { kind: 'no-target' }],
+    [
+      'locked plants that overfill a bed',
+      // Nine at 0.25 m² on 2 m².
+      ask(ONE, {}, { sites: [site('bed', { area_m2: 2 })], plantings: [planting('p', 'red', 9, { locked: true })] }),
+      { kind: 'overfull', site: 'bed', over_m2: 0.25 },
+    ],
+    [
+      'more locked than wanted',
+      ask(ONE, { most: { red: 3 } }, { plantings: [planting('p', 'red', 5, { locked: true })] }),
+      { kind: 'over-limit', plant: 'red', kept: 5, most: 3 },
+    ],
+    [
+      'locked plants that cost more than there is',
+      ask(ONE, { budget_minor: 1000 }, { plantings: [planting('p', 'red', 3, { locked: true })] }),
+      { kind: 'over-budget', bill: 1500, budget: 1000 },
+    ],
+    [
+      'a locked plant that does not fit',
+      ask(
+        { ...ONE, plants: [...ONE.plants, plant('bog', { moisture_min: 5, moisture_max: 5 })] },
+        {},
+        {
+          plantings: [planting('p', 'bog', 3, { locked: true })],
+        },
+      ),
+      { kind: 'locked-unfit', plant: 'bog', site: 'bed' },
+    ],
+  ])('%s', (_, question, expected) => {
+    expect(obstaclesTo(question)).toContainEqual(expected);
+  });
+  it('a sound one has no obstacle, even with no money at all', () => {
+    expect(obstaclesTo(ask(ONE))).toEqual([]);
+    expect(obstaclesTo(ask(ONE, { budget_minor: 0 }))).toEqual([]);
+  });
+});
+
+describe('why a need stays open', () => {
+  const wet: World = { ...ONE, plants: [{ ...HOST, moisture_min: 5, moisture_max: 5 }, ...MAYFLOWERS] };
+  const openNeed = (question: PlanQuestion, stage: 'host' | 'nectar' | 'shelter') => {
+    const judged = best(question);
+    const garden = gardenWith(question, keptOf(question), judged.proposed);
+    const covered = judged.covered.targets[0]!.needs.find((row) => row.need.stage === stage)!;
+    return { covered, helpers: helpersFor(question, garden.plantings, 'brown', covered) };
+  };
+  it('names the plant, the bed, what is there, what it wants and the change that would do', () => {
+    const { covered, helpers } = openNeed(ask(wet), 'host');
+    expect(covered.verdict).toBe('open');
+    expect(helpers.map(({ here }) => here.plant.id)).toEqual(['host']);
+    const { why } = helpers[0]!.bars[0]!;
+    expect(why).toMatchObject({ kind: 'unfit', reasons: [{ dimension: 'moisture', margin: -2 }] });
+    expect(hindranceWords(why!, METRIC)).toBe('moisture is 3 (even), it wants 5 (wet)');
+    expect(admittingWords(why!, METRIC)).toBe('a sunken basin lined with clay, and weekly water');
+  });
+  it('puts the nearest bed first', () => {
+    const question = ask(wet, {}, { sites: [site('bed', { moisture: 1 }), site('hollow', { moisture: 3 })] });
+    expect(openNeed(question, 'host').helpers[0]!.bars.map((bar) => bar.site.id)).toEqual(['hollow', 'bed']);
+  });
+  it('names the ground that is missing, of heights and of limits', () => {
+    const small = openNeed(ask(ONE, {}, { sites: [site('bed', { area_m2: 1 })] }), 'host');
+    // The plan has begun with hosts: one more of them wants 0.25 m², and the bed is full.
+    const { why } = small.helpers[0]!.bars[0]!;
+    expect(why).toMatchObject({ kind: 'no-room', count: 1, wanted_m2: 0.25 });
+    expect(why!.kind === 'no-room' && why!.left_m2).toBeCloseTo(0, 6);
+    const low = openNeed(ask(ONE, { tallest_cm: { bed: 10 } }), 'host');
+    expect(low.helpers[0]!.bars[0]!.why).toEqual({ kind: 'too-tall', height_cm: 30, allowed_cm: 10 });
+    const none = openNeed(ask(ONE, { most: { host: 0 } }), 'host');
+    expect(none.helpers[0]!.bars[0]!.why).toEqual({ kind: 'none-wanted', most: 0 });
+  });
+  it('says nothing of a need that is closed', () => {
+    const { covered, helpers } = openNeed(ask(ONE), 'nectar');
+    expect(covered.verdict).toBe('closed');
+    expect(helpers).toEqual([]);
+  });
+});
+
+describe('how much more would close it', () => {
+  const shortfall = (question: PlanQuestion) => shortfallFor(highs, question, 'brown', [], { seconds: 5, now });
+  it('ground', () => {
+    // Six hosts and two drifts of three, 0.25 m² each: 3 m²; the bed has 1.5.
+    const found = shortfall(ask(ONE, {}, { sites: [site('bed', { area_m2: 1.5 })] }));
+    expect(found.ground!.m2).toBeCloseTo(1.5, 2);
+    expect(found.money).toBeNull();
+  });
+  it('money', () => {
+    // Six hosts and a spare, twice three flowers: 13 at 5.00 are 65.00; 12.00 are there.
+    const found = shortfall(ask(ONE, { budget_minor: 1200 }));
+    expect(found.money).toBe(5300);
+    expect(found.ground).toBeNull();
+  });
+  it('height', () => {
+    expect(shortfall(ask(ONE, { tallest_cm: { bed: 10 } })).height).toBe(true);
+  });
+  it('nothing would, where no plant fits', () => {
+    const world: World = { ...ONE, hosts: [] };
+    expect(shortfall(ask(world))).toEqual({ target: 'brown', ground: null, money: null, height: false });
+  });
+});
+
+describe('what a planting is there for', () => {
+  const plan = [planting('h', 'host', 6), planting('w', 'white', 3), planting('b', 'blue', 3), planting('r', 'red', 3)];
+  const question = ask(ONE, {}, { plantings: plan });
+  const input = { ...question, year: null };
+  const found = purposesOf(input, coverage(input), ['h', 'w']);
+  it('names the needs it serves, and what opens without it', () => {
+    expect(found.get('h')!.serves.map((row) => row.stage)).toContain('host');
+    expect(found.get('h')!.without.opened).toEqual(['brown']);
+    expect(found.get('h')!.without.worse.map((row) => `${row.need.stage} ${row.after}`)).toEqual(['host open']);
+  });
+  it('one of three flowers where two are wanted is missed by nobody', () => {
+    expect(found.get('w')!.serves.map((row) => row.stage)).toContain('nectar');
+    expect(found.get('w')!.without).toEqual({ worse: [], better: [], opened: [], closed: [] });
+  });
+  it('what comes is listed as better', () => {
+    const bare = coverage({ ...input, plantings: [] });
+    expect(differenceOf(bare, coverage(input)).closed).toEqual(['brown']);
+  });
+});
+
+describe('other plans', () => {
+  const flowers = ['a', 'b', 'c', 'd', 'e', 'f'].map((id, i) =>
+    plant(id, { bloom_first: 8, bloom_last: 9, leaf_g: 0, price_minor: 100 * (i + 1) }),
+  );
+  const world: World = {
+    plants: [HOST, plant('host2', { ...HOST, id: 'host2', common: 'host2', price_minor: 900 }), ...flowers],
+    targets: [target('brown')],
+    hosts: [host('brown', 'host'), host('brown', 'host2')],
+    status: [...flowers.map(({ id }) => id), 'host', 'host2'].map((id) => ({
+      plant: id,
+      place: 'flatland',
+      status: id === 'a' ? 'introduced' : 'native',
+      as_of: 2020,
+      note: '',
+    })),
+  };
+  it('differ by a third of their plants and close as much', () => {
+    const question = ask(world, { natives: 'off', cheap: 'much' });
+    const first = best(question);
+    const other = alternative(highs, question, 'few', [first], { seconds: 10, now })!;
+    expect(other.covered.closed).toBe(first.covered.closed);
+    expect(differenceFrom(other, first)).toBeGreaterThanOrEqual(1 / 3 - 1e-9);
+  });
+  it('natives only has none but natives', () => {
+    const question = ask(world, { natives: 'off', cheap: 'much' });
+    expect(best(question).proposed.plants.map((row) => row.plant)).toContain('a');
+    const natives = alternative(highs, question, 'natives', [], { seconds: 10, now })!;
+    expect(natives.proposed.plants.map((row) => row.plant)).not.toContain('a');
+    expect(natives.covered.closed).toBe(1);
+  });
+  it('there is none where nothing needs to be added', () => {
+    const plan = [planting('h', 'host', 6), planting('w', 'b', 3), planting('x', 'c', 3)].map((row) => ({
+      ...row,
+      locked: true,
+    }));
+    const question = ask(world, {}, { plantings: plan });
+    expect(best(question).proposed.plants).toEqual([]);
+    expect(alternative(highs, question, 'cheap', [], { seconds: 5, now })).toBeNull();
+  });
+  it('the least money asks for it much', () => {
+    expect(inSpirit(ask(world), 'cheap').wishes.cheap).toBe('much');
+  });
+});

@@ -1,0 +1,95 @@
+import { rulesOf } from '../../coverage/gives/rules';
+import { ProblemBuilder } from './builder';
+import type { Choices } from './choices';
+import { leafCellsFor } from './leaf-cells';
+import { needCells } from './need-cells';
+import { costsOf, type Costs } from './preferences';
+import type { PlanQuestion } from './question';
+
+/**
+ * The question as numbers: what may be chosen, what it adds to each need in each half-month, and what is there already.
+ * Choices are numbered plants first, then features. Nothing here knows how it will be solved.
+ */
+export interface Problem {
+  question: PlanQuestion;
+  choices: Choices;
+  costs: Costs;
+  goals: Goal[];
+  cells: Cell[];
+  totals: Term[][];
+  indicators: Indicator[];
+  resources: SharedLeaf[];
+  patches: Patch[];
+}
+
+/** A choice and the coefficient of one of it. */
+export type Term = readonly [choice: number, each: number];
+
+/** A target to be closed. */
+export interface Goal {
+  target: string;
+  priority: number;
+  /** Share of its cells that what is kept has filled, and the cells still to fill. */
+  given: number;
+  cells: number[];
+}
+
+/** A need in a half-month that is not yet filled; one cell where several targets or half-months ask for the very same. */
+export interface Cell {
+  of: { goal: number; share: number }[];
+  /** Met wholly or not at all. */
+  whole: boolean;
+  /** Amount wanted and there; totals that add to it, and parts of shared resources that can be taken for it. */
+  amount: {
+    demand: number;
+    fixed: number;
+    from: [total: number, each: number][];
+    shared: [resource: number, each: number][];
+  } | null;
+  /** Kinds wanted and there, and the indicators of further kinds. */
+  kinds: { wanted: number; fixed: number; from: number[] } | null;
+  patch: number | null;
+}
+
+/** A kind counts once any of these choices reaches its minimum count. */
+export type Indicator = Term[];
+
+/** Leaf that several targets share: plants of it (grown and thriving), to be divided between them. */
+export interface SharedLeaf {
+  total: number | null;
+  fixed: number;
+}
+
+/** Host patches site by site, as shares of one that is found; the largest counts. */
+export type Patch = { fixed: number; from: Term[] }[];
+
+/** The question as numbers. Rows that several targets or half-months share are written once. */
+export function problemOf(question: PlanQuestion): Problem {
+  const b = new ProblemBuilder(question);
+  const chosen = rulesOf(question);
+  const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));
+  const leafCells = leafCellsFor(b, eaten);
+  const goals = chosen.map(({ here, rules }, goal): Goal => {
+    const found = rules.flatMap((rule) => (rule.need.stage === 'host' ? leafCells(rule) : needCells(b, rule)));
+    const open = new Map<number, number>();
+    for (const cell of found) if (cell !== null) open.set(cell, (open.get(cell) ?? 0) + 1);
+    for (const [cell, times] of open) b.cells.list[cell]!.of.push({ goal, share: times / found.length });
+    return {
+      target: here.target.id,
+      priority: question.targets.find((row) => row.target === here.target.id)!.priority,
+      given: found.length === 0 ? 1 : found.filter((cell) => cell === null).length / found.length,
+      cells: [...open.keys()],
+    };
+  });
+  return {
+    question,
+    choices: b.choices,
+    costs: costsOf(question, b.choices),
+    goals,
+    cells: b.cells.list,
+    totals: b.totals.list,
+    indicators: b.indicators.list,
+    resources: b.resources.list,
+    patches: b.patches.list,
+  };
+}

@@ -1,0 +1,129 @@
+import { SETTINGS } from '../../settings';
+import { addLimits } from './limit-rows';
+import { ModelBuilder } from './model';
+import { addCells, addGoals } from './need-rows';
+import type { Problem } from './problem';
+import type { Entry } from './rows';
+import { prioritiesOf } from './worth';
+
+/**
+ * The problem as a mixed-integer program, for any solver that takes rows and columns.
+ *
+ * Sets        choices i (a plant on a site, or a feature), plants p, sites s, targets t of priority k, cells j (a need in
+ *             a half-month), indicators u, shared leaf r, patches h.
+ * Variables   x_i  integer     how many of a choice                          count
+ *             y_im binary      at least m plants of choice i are used        atLeast (made on first use)
+ *             z_p  binary      any of plant p is used                        kind
+ *             s_q  continuous  a total over choices                          need-rows: addTotal
+ *             u    0–1         one more kind counts                          need-rows: addIndicator
+ *             w_rj continuous  the part of shared leaf r taken for cell j    need-rows: addAmount
+ *             g_h  0–1         the largest patch                             need-rows: addPatch
+ *             m_j  integer     steps of what cell j needs that are met       cell
+ *             c_t  binary      the life cycle of target t closes             goal
+ * Rows        capacity         Σ ground x ≤ room of a site; crowns; limits; budget; difference     limit-rows
+ *             linking          x ≥ m y; x ≤ U y (drift); x ≤ U z; z ≤ Σ y                          model
+ *             amount, kinds, patch of each cell; shared leaf Σ_j w_rj ≤ leaf of r                  need-rows
+ *             c_t ≤ m_j ⁄ steps for every cell of t                                                need-rows
+ * Objectives  in turn, each then fixed for the next (lexicographic): for each priority k, the first first, the most of
+ *             Σ_t c_t + ½ Σ share of cells met; last, the least cost by the preferences.
+ */
+export interface Program {
+  columns: number;
+  lower: Float64Array<ArrayBuffer>;
+  upper: Float64Array<ArrayBuffer>;
+  /** 1 where a column is an integer. */
+  integer: Int32Array<ArrayBuffer>;
+  rows: number;
+  rowLower: Float64Array<ArrayBuffer>;
+  rowUpper: Float64Array<ArrayBuffer>;
+  starts: Int32Array<ArrayBuffer>;
+  indices: Int32Array<ArrayBuffer>;
+  values: Float64Array<ArrayBuffer>;
+  /** The objectives to be made most, the first priority first. */
+  levels: Level[];
+  /** The objective to be made least, when those are fixed. */
+  cost: Float64Array<ArrayBuffer>;
+  /** Columns of the choices in their order, of the cells, and of the goals. */
+  choice: number[];
+  cell: number[];
+  goal: number[];
+  /** A start from counts of the choices: values of the integer columns that follow from them. */
+  start(counts: ArrayLike<number>): { indices: number[]; values: number[] };
+}
+
+/** The worth of the targets of one priority. */
+export interface Level {
+  /** Coefficients of the objective, and the row that holds it. */
+  worth: Float64Array<ArrayBuffer>;
+  row: number;
+  /** What kept plants give already, apart from the row; and the most that the row can ever be. */
+  given: number;
+  most: number;
+}
+
+/** At least this share of the kinds of a plan must not be among `plants`. */
+export interface Difference {
+  plants: ReadonlySet<string>;
+  share: number;
+}
+
+export interface ProgramOptions {
+  /** Money (hundredths) for what is proposed; null: no limit. */
+  budget: number | null;
+  differences: readonly Difference[];
+  /** Factor on what is asked of leaf that targets share, by goal. */
+  leafFactor: ReadonlyMap<number, number>;
+}
+
+/** Writes the program of a problem. */
+export function programOf(problem: Problem, options: ProgramOptions): Program {
+  const model = new ModelBuilder(problem);
+  addLimits(model, options);
+  const met = addCells(model, options.leafFactor);
+  const goal = addGoals(model, met);
+  model.linkKinds();
+  const { columns, rows, count, byPlant, kind, atLeastColumns } = model;
+  const { goals, cells } = problem;
+  const { cellsWorth } = SETTINGS.planner;
+
+  const levels = prioritiesOf(goals).map((priority): Level => {
+    const at = (of: number) => goals[of]!.priority === priority;
+    const entries: Entry[] = goal.flatMap((column, of): Entry[] => (at(of) ? [[column, 1]] : []));
+    cells.forEach(({ of }, cell) => {
+      for (const { goal: target, share } of of)
+        if (at(target)) entries.push([met[cell]!.column, (cellsWorth * share) / met[cell]!.steps]);
+    });
+    const worth = model.objective(entries);
+    return {
+      worth,
+      row: rows.add(-Infinity, Infinity, entries),
+      given: goals.filter((_, of) => at(of)).reduce((sum, { given }) => sum + cellsWorth * given, 0),
+      most: worth.reduce((sum, value, column) => sum + (value === 0 ? 0 : value * columns.upper[column]!), 0),
+    };
+  });
+  return {
+    columns: columns.count,
+    lower: Float64Array.from(columns.lower),
+    upper: Float64Array.from(columns.upper),
+    integer: Int32Array.from(columns.integers),
+    rows: rows.lower.length,
+    rowLower: Float64Array.from(rows.lower),
+    rowUpper: Float64Array.from(rows.upper),
+    starts: Int32Array.from(rows.starts),
+    indices: Int32Array.from(rows.indices),
+    values: Float64Array.from(rows.values),
+    levels,
+    cost: model.objective(model.cost),
+    choice: count,
+    cell: met.map(({ column }) => column),
+    goal,
+    start(counts) {
+      const at = new Map<number, number>();
+      count.forEach((column, choice) => at.set(column, Math.min(counts[choice]!, model.upperOf(choice))));
+      for (const { column, choice, least } of atLeastColumns.values()) at.set(column, Number(counts[choice]! >= least));
+      for (const [plant, list] of byPlant) at.set(kind.get(plant)!, Number(list.some((choice) => counts[choice]! > 0)));
+      const indices = [...at.keys()].sort((a, b) => a - b);
+      return { indices, values: indices.map((column) => at.get(column)!) };
+    },
+  };
+}

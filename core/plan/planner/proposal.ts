@@ -1,0 +1,112 @@
+import { coverage, type CoverageInput } from '../../coverage/coverage';
+import type { Coverage } from '../../coverage/types';
+import { PLANNED, type Planting } from '../../model/garden';
+import type { Feature } from '../../model/vocabulary';
+import { costOf } from '../shopping/sizes';
+import type { Choices } from './choices';
+import type { Costs } from './preferences';
+import { sizeFor, type PlanQuestion } from './question';
+import { compareWorth, worthOf, type Worth } from './worth';
+
+/** What a proposal adds to what is kept. */
+export interface Proposed {
+  plants: { plant: string; site_id: string; count: number }[];
+  features: { feature: Feature; site_id: string }[];
+}
+
+/** The counts of the choices (plants first, then features) as what they add. */
+export function proposedOf({ plants, features }: Choices, counts: ArrayLike<number>): Proposed {
+  return {
+    plants: plants.flatMap(({ here, site }, i) => {
+      const count = Math.round(counts[i]!);
+      return count > 0 ? [{ plant: here.plant.id, site_id: site.id, count }] : [];
+    }),
+    features: features.flatMap(({ feature, site }, i) =>
+      Math.round(counts[plants.length + i]!) > 0 ? [{ feature, site_id: site.id }] : [],
+    ),
+  };
+}
+
+/** The plantings of a garden with a proposal planted: what is kept, and each addition as a planned planting. */
+export function plantingsWith(kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): Planting[] {
+  return [
+    ...kept,
+    ...proposed.plants.map(({ plant, site_id, count }): Planting => ({
+      id: `proposed ${plant} ${site_id}`,
+      revision: 0,
+      plan_id: 'proposed',
+      plant,
+      site_id,
+      count,
+      ...PLANNED,
+    })),
+  ];
+}
+
+/** The garden with a proposal carried out, as coverage reads it: plants grown, features made. */
+export function gardenWith(question: PlanQuestion, kept: readonly Planting[], proposed: Proposed): CoverageInput {
+  const { almanac, garden, targets } = question;
+  const sites = question.sites.map((site) => {
+    const added = proposed.features.filter((row) => row.site_id === site.id).map((row) => row.feature);
+    return added.length === 0 ? site : { ...site, features: [...site.features, ...added] };
+  });
+  return { almanac, garden, targets, sites, plantings: plantingsWith(kept, proposed), year: null };
+}
+
+/** A proposal with what coverage says of it. */
+export interface Judged {
+  proposed: Proposed;
+  covered: Coverage;
+  /** What it is worth to the targets (worthOf), and what it costs by the preferences; of equal worth the cheaper is better. */
+  worth: Worth;
+  cost: number;
+  /** Money for the plants to buy (hundredths), by count and usual losses. */
+  money: number;
+}
+
+/** Money for plants to buy: those proposed, and those kept that are planned and not yet ordered. */
+export function moneyFor(question: PlanQuestion, kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): number {
+  const counts = new Map<string, number>();
+  const rows = [...proposed.plants, ...kept.filter((row) => row.state === 'planned')];
+  for (const { plant, count } of rows) counts.set(plant, (counts.get(plant) ?? 0) + count);
+  let money = 0;
+  for (const [id, count] of counts) {
+    const plant = question.almanac.plants.get(id)?.plant;
+    if (plant) money += costOf(plant, count, sizeFor(question, plant), question.prices);
+  }
+  return money;
+}
+
+/** What counts of the choices cost by the preferences. */
+export function costOfCounts({ plants, features }: Choices, costs: Costs, counts: ArrayLike<number>): number {
+  const kinds = new Set<string>();
+  let cost = 0;
+  plants.forEach(({ here }, i) => {
+    if (!counts[i]) return;
+    cost += counts[i]! * costs.each[i]!;
+    kinds.add(here.plant.id);
+  });
+  features.forEach((_, i) => (cost += counts[plants.length + i]! * costs.feature));
+  for (const kind of kinds) cost += costs.kind.get(kind)!;
+  return cost;
+}
+
+/** Tries a proposal on the garden. */
+export function judge(question: PlanQuestion, choices: Choices, costs: Costs, counts: ArrayLike<number>): Judged {
+  const proposed = proposedOf(choices, counts);
+  const covered = coverage(gardenWith(question, choices.kept, proposed));
+  return {
+    proposed,
+    covered,
+    worth: worthOf(covered, question.targets),
+    cost: costOfCounts(choices, costs, counts),
+    money: moneyFor(question, choices.kept, proposed),
+  };
+}
+
+/** Is one proposal better than another: worth more to the targets, or as much and cheaper by the preferences? */
+export function isBetter(a: Judged, b: Judged | null): boolean {
+  if (!b) return true;
+  const more = compareWorth(a.worth, b.worth);
+  return more === 0 ? a.cost < b.cost - 1e-6 : more > 0;
+}

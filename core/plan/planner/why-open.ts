@@ -1,0 +1,107 @@
+import { serves } from '../../coverage/gives/rule';
+import { ruleFor } from '../../coverage/gives/rules';
+import { grownStand } from '../../coverage/stands';
+import type { NeedCoverage } from '../../coverage/types';
+import { fitReasons } from '../../match/fit/reasons';
+import { refusalFor } from '../../match/gates/gates';
+import { trapsFor } from '../../match/gates/traps';
+import type { Hindrance } from '../../match/hindrance';
+import { groundM2 } from '../../match/quantities';
+import type { Planting, Site } from '../../model/garden';
+import type { PlantHere } from '../../model/here';
+import { barred, choiceOf, leastOf, roomsOf, type SiteRoom } from './choices';
+import type { PlanQuestion } from './question';
+
+/** Whether a plant may stand on a site, or what rules it out there. */
+export interface Bar {
+  site: Site;
+  /** What rules it out; null where it could stand here. */
+  why: Hindrance | null;
+  /** How far from being let in; 0 where it could stand here. */
+  distance: number;
+}
+
+/** A plant that could serve a need, with what rules it out site by site, the nearest first. */
+export interface Helper {
+  here: PlantHere;
+  bars: Bar[];
+  distance: number;
+}
+
+/** Distances of what can be changed by a word, of what crowds, and of what nothing changes. */
+const DISTANCE = { word: 2, crowded: 6, never: 90 };
+/** Distance of one unsuitable dimension, and the most that its margin adds. */
+const UNFIT = { each: 4, most: 4, unknown: 3 };
+
+/** What rules a plant out on a site of a garden as it is planned, and how far it is from being let in; null where nothing. */
+function hindranceOf(
+  question: PlanQuestion,
+  here: PlantHere,
+  { site, left, crowns }: SiteRoom,
+  kept: readonly Planting[],
+): { why: Hindrance; distance: number } | null {
+  const { plant } = here;
+  const barring = barred(question, here, kept);
+  if (barring === 'none-wanted')
+    return { why: { kind: 'none-wanted', most: question.wishes.most[plant.id]! }, distance: DISTANCE.word };
+  if (barring) {
+    const chosen = question.targets.map((row) => row.target);
+    const traps = trapsFor(question.almanac, chosen, plant.id);
+    const gate = refusalFor(here, question.garden, traps);
+    return { why: gate ? { kind: 'gate', gate } : { kind: 'unrecorded' }, distance: DISTANCE.never };
+  }
+  const ruling = choiceOf(question, here, { site, left, crowns }, kept);
+  if (typeof ruling !== 'string') return null;
+  if (ruling === 'too-tall') {
+    const allowed_cm = question.wishes.tallest_cm[site.id]!;
+    return { why: { kind: 'too-tall', height_cm: plant.height_max_cm, allowed_cm }, distance: DISTANCE.word };
+  }
+  if (ruling === 'no-room') {
+    const begun = kept.some((row) => row.plant === plant.id && row.site_id === site.id);
+    const count = leastOf(question, here, site, begun);
+    const wanted_m2 = groundM2(plant, count, site);
+    const left_m2 = Math.max(0, left);
+    return wanted_m2 - left_m2 > 1e-9
+      ? { why: { kind: 'no-room', count, wanted_m2, left_m2 }, distance: 1 + wanted_m2 - left_m2 }
+      : { why: { kind: 'crowns' }, distance: DISTANCE.crowded };
+  }
+  const reasons = fitReasons(plant, site, question.almanac.place).filter((reason) => reason.grade === 2);
+  const distance = reasons.reduce(
+    (sum, { margin }) => sum + UNFIT.each + Math.min(UNFIT.most, Math.abs(margin ?? UNFIT.unknown)),
+    0,
+  );
+  return { why: { kind: 'unfit', reasons }, distance };
+}
+
+const MOST_HELPERS = 8;
+
+/**
+ * The plants that could serve a need that stays open or thin in a planned garden, each with what rules it out on each
+ * site; the nearest first. Plants that no change would admit come last.
+ */
+export function helpersFor(
+  question: PlanQuestion,
+  plantings: readonly Planting[],
+  targetId: string,
+  covered: NeedCoverage,
+): Helper[] {
+  const rule = ruleFor(question, targetId, covered.need);
+  if (!rule || covered.verdict === 'closed') return [];
+  const rooms = roomsOf(question, plantings);
+  const couldServe = (here: PlantHere, site: Site) => {
+    const giving = rule.of(grownStand(here, site, 'thrives'));
+    if (!giving || (rule.patch && giving.patch === 0)) return false;
+    return covered.gaps.some((h) => serves(giving, h));
+  };
+  const found: Helper[] = [];
+  for (const here of question.almanac.plants.values()) {
+    if (!here.status.row) continue;
+    const bars = rooms
+      .filter(({ site }) => couldServe(here, site))
+      .map((room): Bar => ({ site: room.site, ...(hindranceOf(question, here, room, plantings) ?? { why: null, distance: 0 }) }))
+      .sort((a, b) => a.distance - b.distance);
+    if (bars.length > 0) found.push({ here, bars, distance: bars[0]!.distance });
+  }
+  const native = (helper: Helper) => Number(helper.here.status.native);
+  return found.sort((a, b) => a.distance - b.distance || native(b) - native(a)).slice(0, MOST_HELPERS);
+}

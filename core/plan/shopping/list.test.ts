@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { almanacFor } from '../../almanac/almanac';
+import { GARDEN, libraryOf, plant, planting, site } from '../../testing/worked-garden';
+import { billOf, shoppingList } from './list';
+import { shoppingCsv, unitsWords } from '../../words/shopping';
+import { costOf, unitPrice, unitsToBuy } from './sizes';
+
+const PLANTS = [
+  plant('aster', { price_minor: 500 }),
+  plant('dill', { kind: 'annual', price_minor: 350 }),
+  plant('lily', { kind: 'bulb', price_minor: 400 }),
+  plant('oak', { kind: 'tree', price_minor: 5500 }),
+];
+const almanac = almanacFor(libraryOf({ plants: PLANTS, targets: [], hosts: [] }), GARDEN);
+const list = (rows = [planting('a', 'aster', 10)], over: Partial<Parameters<typeof shoppingList>[3]> = {}) =>
+  shoppingList(
+    rows,
+    [site('bed'), site('tub', { kind: 'container', volume_l: 60, area_m2: 0.3 })],
+    (id) => almanac.plants.get(id),
+    {
+      prices: {},
+      sizes: {},
+      hosts: new Set(['aster']),
+      propagation: [],
+      ...over,
+    },
+  );
+
+describe('how many to buy', () => {
+  it.each([
+    [10, 'plug', 12],
+    [10, 'pot', 11],
+    [4, 'pot', 4],
+    [5, 'pot', 6],
+    [3, 'large', 3],
+    [25, 'seed', 1],
+    [26, 'seed', 2],
+    [0, 'pot', 0],
+  ] as const)('%i plants as %s: %i', (count, size, units) => {
+    expect(unitsToBuy(count, size)).toBe(units);
+  });
+  it('a plug costs less than half a pot, a packet what packets cost, and the gardener’s price wins', () => {
+    const aster = PLANTS[0]!;
+    expect(unitPrice(aster, 'plug')).toBe(225);
+    expect(unitPrice(aster, 'seed')).toBe(350);
+    expect(unitPrice(aster, 'pot', { 'aster pot': 390 })).toBe(390);
+    expect(costOf(aster, 10, 'pot', { 'aster pot': 390 })).toBe(11 * 390);
+  });
+});
+
+describe('the shopping list', () => {
+  it('has the plants by where they come from, and mulch for the ground they take', () => {
+    const lines = list([
+      planting('a', 'aster', 10),
+      planting('d', 'dill', 30),
+      planting('l', 'lily', 10),
+      planting('o', 'oak', 1),
+    ]);
+    expect(lines.map((line) => [line.source, unitsWords(line), line.total_minor])).toEqual([
+      ['nursery', '11 pots', 5500],
+      ['nursery', '1 large pot', 5500],
+      ['bulbs', '11 bulbs', 11 * 120],
+      ['seed', '2 packets of seed', 700],
+      // 10 + 30 + 10 at 0.25 m² and the tree's quarter: 12.75 m², 5 cm deep, 637.5 L: 13 bags of 50.
+      ['yard', '13 bags', 13 * 600],
+    ]);
+    expect(billOf(lines)).toEqual({ plants_minor: 13_020, goods_minor: 7800, total_minor: 20_820 });
+  });
+  it('leaves out what is in the ground, on order or lost', () => {
+    expect(list([planting('a', 'aster', 5, { state: 'in-ground' }), planting('b', 'aster', 5, { state: 'on-order' })])).toEqual(
+      [],
+    );
+  });
+  it('fills a new pot with mix, but not one in which something grows', () => {
+    const inTub = planting('a', 'aster', 2, { site_id: 'tub' });
+    // 60 L: two bags of 40.
+    expect(list([inTub]).map((line) => unitsWords(line))).toEqual(['2 pots', '2 bags']);
+    expect(list([inTub, planting('b', 'dill', 1, { site_id: 'tub', state: 'in-ground' })]).length).toBe(1);
+  });
+  it('asks the nursery for the true species, untreated and nursery-propagated', () => {
+    const line = list()[0]!;
+    expect(line.kind === 'plant' && line.ask).toEqual(['true-to-name', 'no-systemics-host', 'nursery-raised']);
+  });
+  it('orders seed that wants cold in autumn', () => {
+    const cold = { plant: 'aster', method: 'winter-outdoor', stratify_days: 60 } as never;
+    expect(list(undefined, { sizes: { aster: 'seed' }, propagation: [cold] })[0]!.season).toBe('autumn');
+    expect(list(undefined, { sizes: { aster: 'seed' } })[0]!.season).toBe('winter');
+  });
+  it('goes out as CSV', () => {
+    const [header, row, mulch] = shoppingCsv(list(), 'USD').trim().split('\n');
+    expect(header).toBe('source,when,name,scientific name,for,plants,buy,as,spares,price (USD),total (USD),ask');
+    expect(row).toMatch(/^From a nursery,"in spring, after the frosts",aster,Aster,bed,10,11,pot,1,5\.00,55\.00,/);
+    expect(mulch).toMatch(/^From the garden centre,.*Leaf or bark mulch,,bed,,3,bag,,6\.00,18\.00,$/);
+  });
+});

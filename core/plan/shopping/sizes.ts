@@ -1,0 +1,34 @@
+import type { Plant } from '../../model/reference';
+import type { PlantSize } from '../../model/vocabulary';
+import { SETTINGS } from '../../settings';
+
+/** The sizes a plant is sold in, the usual one first. */
+export function sizesOf({ kind }: Pick<Plant, 'kind'>): PlantSize[] {
+  if (kind === 'annual' || kind === 'biennial') return ['seed', 'plug', 'pot'];
+  if (kind === 'bulb') return ['bulb', 'pot'];
+  if (kind === 'shrub' || kind === 'tree' || kind === 'vine') return ['large', 'pot'];
+  return ['pot', 'plug', 'seed'];
+}
+
+/** Prices the gardener has set, in hundredths, by plant and size. */
+export type OwnPrices = Readonly<Record<string, number>>;
+export const priceKey = (plant: string, size: PlantSize) => `${plant} ${size}`;
+
+/** Price (hundredths of the currency) of one pot, plug, bulb or packet: the gardener's own, or the library's by size. */
+export function unitPrice(plant: Pick<Plant, 'id' | 'kind' | 'price_minor'>, size: PlantSize, own: OwnPrices = {}): number {
+  const set = own[priceKey(plant.id, size)];
+  if (set !== undefined) return set;
+  const { packet, share } = SETTINGS.shopping.prices;
+  return size === 'seed' ? packet : Math.round(plant.price_minor * share[size]);
+}
+
+/** Pots, plugs, bulbs or packets to buy for a number of grown plants, the usual losses counted in whole plants. */
+export function unitsToBuy(count: number, size: PlantSize): number {
+  if (count === 0) return 0;
+  const { losses, plantsPerPacket } = SETTINGS.shopping;
+  return size === 'seed' ? Math.ceil(count / plantsPerPacket) : count + Math.round(count * losses[size]);
+}
+
+/** Money for `count` plants (hundredths of the currency), spares counted. */
+export const costOf = (plant: Pick<Plant, 'id' | 'kind' | 'price_minor'>, count: number, size: PlantSize, own: OwnPrices = {}) =>
+  unitsToBuy(count, size) * unitPrice(plant, size, own);

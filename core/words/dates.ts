@@ -1,0 +1,91 @@
+import type { PlantHere, TargetHere, Settled, Frosts } from '../model/here';
+import { type DayWindow, dayName, dayOfMonthDay, wrapDay } from '../model/half-month';
+
+/** How a bloom or a flight of this garden comes about, step by step, in words. */
+export interface DateStory {
+  kind: 'bloom' | 'flight';
+  of: string;
+  name: string;
+  stated: DayWindow;
+  /** Where it is stated for. */
+  where: string;
+  moved: DayWindow;
+  shift: string;
+  frost: string;
+  own: string;
+  /** What counts in the end; null where it does not flower here. */
+  window: DayWindow | null;
+}
+
+/** How far spring is moved, in words: `spring 6 days later here`. */
+function shiftWords(delay_d: number): string {
+  const days = Math.round(Math.abs(delay_d));
+  return days === 0
+    ? 'spring as there'
+    : `spring ${days} ${days === 1 ? 'day' : 'days'} ${delay_d > 0 ? 'later' : 'earlier'} here`;
+}
+
+/** A settled day in words: `first 9 June 2026, 12 June 2025: moved by half`. */
+function settledWords(end: 'first' | 'last', settled: Settled | null): string {
+  if (!settled) return '';
+  const days = settled.years.map((row) => `${dayName(wrapDay(row.day))} ${row.year}`).join(', ');
+  const share = settled.weight;
+  const effect =
+    share === 1
+      ? 'counts as it is'
+      : share === 0
+        ? `does not shorten it before there are three years`
+        : `moves it by ${Math.round(share * 100)} %`;
+  return `${end} ${days}: ${effect}`;
+}
+const ownWords = ({ first, last }: { first: Settled | null; last: Settled | null }) =>
+  [settledWords('first', first), settledWords('last', last)].filter(Boolean).join('; ');
+
+/** What the frosts do to a bloom, in words. */
+function frostWords(
+  { moved, bounded }: { moved: DayWindow; bounded: DayWindow | null },
+  here: PlantHere,
+  frosts: Frosts,
+): string {
+  if (!bounded) return 'no season between the frosts';
+  const words = [];
+  if (bounded.from > moved.from) words.push(`not before ${dayName(bounded.from)}`);
+  if (bounded.to < moved.to) words.push(`not after ${dayName(wrapDay(bounded.to))}`);
+  if (bounded.to > moved.to)
+    words.push(frosts.first_frost ? `goes on to the frost, ${dayName(dayOfMonthDay(frosts.first_frost))}` : 'goes on: no frost');
+  return words.join('; ') || (here.plant.blooms_to_frost ? 'ends with it' : '');
+}
+
+/** The story of a plant's bloom; null for one without flowers. */
+export function bloomStory(here: PlantHere, frosts: Frosts, where: string): DateStory | null {
+  const steps = here.bloomSteps;
+  if (!steps?.window) return null;
+  return {
+    kind: 'bloom',
+    of: here.plant.id,
+    name: here.plant.common,
+    stated: steps.stated,
+    where,
+    moved: steps.moved,
+    shift: shiftWords(steps.delay_d),
+    frost: frostWords(steps, here, frosts),
+    own: ownWords(steps.own),
+    window: steps.window,
+  };
+}
+
+/** The story of a creature's flight. */
+export function flightStory({ target, flight, flightSteps }: TargetHere, where: string): DateStory {
+  return {
+    kind: 'flight',
+    of: target.id,
+    name: target.common,
+    stated: flightSteps.stated,
+    where,
+    moved: flightSteps.moved,
+    shift: shiftWords(flightSteps.delay_d),
+    frost: '',
+    own: ownWords(flightSteps.own),
+    window: flight,
+  };
+}

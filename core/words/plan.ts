@@ -1,0 +1,65 @@
+import type { Hindrance } from '../match/hindrance';
+import type { Obstacle } from '../plan/planner/obstacles';
+import { changeWords } from './fit';
+import type { Units } from './units';
+
+/** The names that sentences about a plan use. */
+export interface PlanNames {
+  plant: (id: string) => string;
+  site: (id: string) => string;
+}
+
+/** Where an obstacle is mended. */
+export const OBSTACLE_PLACES: Record<Obstacle['kind'], 'place' | 'targets' | 'plan' | 'wishes'> = {
+  'no-site': 'place',
+  'no-target': 'targets',
+  overfull: 'plan',
+  'over-limit': 'wishes',
+  'locked-refused': 'plan',
+  'locked-unfit': 'plan',
+  'over-budget': 'wishes',
+};
+
+/** What stands in the way of a plan, in a sentence that says what to change. */
+export function obstacleSentence(obstacle: Obstacle, names: PlanNames, units: Units): string {
+  switch (obstacle.kind) {
+    case 'no-site':
+      return 'There is no bed and no container to plant: add one, and a plan can be made for it.';
+    case 'no-target':
+      return 'No creature is chosen: choose whom the garden is for, and a plan can be made for them.';
+    case 'overfull':
+      return `What is kept in ${names.site(obstacle.site)} takes ${units.area(obstacle.over_m2)} more than there is: unlock or remove some of it, or correct its area.`;
+    case 'over-limit':
+      return `${obstacle.kept} ${names.plant(obstacle.plant)} are kept, but no more than ${obstacle.most} are wanted: raise that limit, or unlock some.`;
+    case 'locked-refused':
+      return `${names.plant(obstacle.plant)} is locked in ${names.site(obstacle.site)}, but may not be grown here: unlock it and remove it.`;
+    case 'locked-unfit':
+      return `${names.plant(obstacle.plant)} is locked in ${names.site(obstacle.site)}, where it does not fit and serves nobody: unlock it, or move it.`;
+    case 'over-budget': {
+      const { bill, budget } = obstacle;
+      return `What is planned and kept costs ${units.money(bill)}, more than the ${units.money(budget)} there is: raise the budget by ${units.money(bill - budget)}, or unlock some of it.`;
+    }
+  }
+}
+
+/** The smallest change that would let a plant in on a site, in a few words. */
+export function admittingWords(why: Hindrance, units: Units): string {
+  switch (why.kind) {
+    case 'gate':
+      return 'none: it stays out';
+    case 'unrecorded':
+      return 'find out that it is harmless here';
+    case 'unfit':
+      return why.reasons.map((reason) => changeWords(reason, units)).join('; and ');
+    case 'too-many':
+      return 'a richer plant';
+    case 'no-room':
+      return `${units.area(why.wanted_m2 - why.left_m2)} more ground`;
+    case 'crowns':
+      return 'another bed';
+    case 'none-wanted':
+      return 'raise that limit';
+    case 'too-tall':
+      return `${units.length(why.height_cm - why.allowed_cm)} more height`;
+  }
+}

@@ -1,0 +1,34 @@
+import { checkRows } from '../../core/library/check';
+import { malformed, withOwn } from '../../core/library/own';
+import { GardenFile } from '../../core/model/garden';
+import { Fault } from '../database/faults';
+import { importGarden } from '../database/records/garden-file';
+import { readGarden } from '../database/records/reading';
+import { mustKnow } from '../http/names';
+import { route } from '../http/route';
+
+export default route(
+  {
+    does: 'Imports a garden from its file as a new garden, beside one of the same name.',
+    body: GardenFile,
+    answers: 'the new garden',
+    status: 201,
+    most: 4_000_000,
+  },
+  (request) => {
+    const { db, store, body } = request;
+    body.own.forEach((row, i) => {
+      const [first] = Object.values(malformed(row));
+      if (first) throw new Fault(422, `${row.key}: ${first}`, { fields: { [`own.${i}`]: first } });
+    });
+    const library = withOwn(store.library, body.own);
+    const [broken] = body.own.length > 0 ? checkRows(library) : [];
+    if (broken) throw new Fault(422, `The file’s own rows of the library: ${broken.about}: ${broken.message}`);
+    mustKnow(library.regions, body.garden.region, 'garden.region', 'region');
+    body.targets.forEach((row, i) => mustKnow(library.targets, row.target, `targets.${i}.target`, 'target'));
+    body.plantings.forEach((row, i) => mustKnow(library.plants, row.plant, `plantings.${i}.plant`, 'plant'));
+    const id = importGarden(db, body);
+    request.header('Location', `/api/gardens/${id}`);
+    return readGarden(db, id);
+  },
+);

@@ -1,0 +1,75 @@
+import type { GardenFile, Plan } from '../../../core/model/garden';
+import type { Connection } from '../connection';
+import { insertRow } from '../tables';
+import { gardenIdFor } from './gardens';
+import { readPicture, savePicture } from './pictures';
+import { newId, readRecords } from './reading';
+
+/** A garden as its open file. */
+export function exportGarden(db: Connection, id: string): GardenFile {
+  const records = readRecords(db, id);
+  const bare = <T extends { revision: number }>({ revision: _, ...rest }: T) => rest;
+  const nameless = <T extends { id: string; revision: number }>({ id: _id, revision: _, ...rest }: T) => rest;
+  const underlay = records.garden.yard?.underlay;
+  return {
+    format: 'outwash-garden',
+    version: 1,
+    garden: bare(records.garden),
+    sites: records.sites.map(bare),
+    targets: records.targets.map(nameless),
+    plans: records.plans.map(bare),
+    plantings: records.plantings.map(bare),
+    own: records.own.map(nameless),
+    things: records.things.map(nameless) as GardenFile['things'],
+    measures: records.measures.map(nameless) as GardenFile['measures'],
+    seen: records.seen.map(nameless),
+    pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
+  };
+}
+
+/** New ids for those of a file, the same for the same. */
+function renaming(): (old: string) => string {
+  const fresh = new Map<string, string>();
+  return (old) => {
+    const known = fresh.get(old) ?? newId();
+    fresh.set(old, known);
+    return known;
+  };
+}
+
+/** Limits of height are set by bed: they follow their beds to the new ids. */
+function withBedsRenamed(wishes: Plan['wishes'], renamed: (old: string) => string): Plan['wishes'] {
+  if (!wishes) return wishes;
+  const limits = Object.entries(wishes.tallest_cm).map(([site, cm]) => [renamed(site), cm]);
+  return { ...wishes, tallest_cm: Object.fromEntries(limits) };
+}
+
+/** Imports a garden from its file as a new garden, with new ids but for the garden's own, which is kept if it is free. */
+export function importGarden(db: Connection, file: GardenFile): string {
+  return db
+    .transaction(() => {
+      const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?').get(file.garden.id);
+      const id = taken ? gardenIdFor(db, file.garden.name) : file.garden.id;
+      const renamed = renaming();
+      const fresh = () => ({ id: newId(), revision: 0 });
+      const { yard } = file.garden;
+      const picture = file.pictures.find((row) => row.id === yard?.underlay?.picture);
+      insertRow(db, 'garden', id, { ...file.garden, yard: yard && { ...yard, underlay: null }, id, revision: 0 });
+      if (yard?.underlay && picture) {
+        const underlay = { ...yard.underlay, picture: savePicture(db, id, picture.data) };
+        db.prepare('UPDATE garden SET yard = ? WHERE id = ?').run(JSON.stringify({ ...yard, underlay }), id);
+      }
+      for (const row of file.sites) insertRow(db, 'site', id, { ...row, id: renamed(row.id), revision: 0 });
+      for (const row of file.things) insertRow(db, 'thing', id, { ...row, ...fresh() });
+      for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
+      for (const row of file.seen) insertRow(db, 'seen', id, { ...row, ...fresh() });
+      for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
+      for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });
+      for (const row of file.plans)
+        insertRow(db, 'plan', id, { ...row, id: renamed(row.id), revision: 0, wishes: withBedsRenamed(row.wishes, renamed) });
+      for (const row of file.plantings)
+        insertRow(db, 'planting', id, { ...row, ...fresh(), site_id: renamed(row.site_id), plan_id: renamed(row.plan_id) });
+      return id;
+    })
+    .immediate();
+}

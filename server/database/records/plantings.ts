@@ -1,0 +1,46 @@
+import type { PlantingFields } from '../../../core/model/garden';
+import type { Connection } from '../connection';
+import { record } from '../journal';
+import { readRows } from '../tables';
+import { currentPlan } from './plans';
+import { mustRead, mustReadAt, newId, revised, type Known } from './reading';
+
+/** The common name of a plant, for the label of a change. */
+type NameOf = (plant: string) => string;
+
+/**
+ * Adds plants to the current plan: more of a planned planting of the same kind on the same site, or a new one. Returns
+ * the id of the planting.
+ */
+export function addPlanting(db: Connection, gardenId: string, fields: PlantingFields, nameOf: NameOf): string {
+  mustRead(db, 'garden', gardenId, gardenId);
+  mustRead(db, 'site', gardenId, fields.site_id);
+  const plan = currentPlan(db, gardenId);
+  const same = readRows(db, 'planting', gardenId).find(
+    (row) =>
+      row.plan_id === plan.id &&
+      row.plant === fields.plant &&
+      row.site_id === fields.site_id &&
+      row.state === 'planned' &&
+      fields.state === 'planned' &&
+      row.sow_on === fields.sow_on,
+  );
+  const id = same?.id ?? newId();
+  record(db, gardenId, `Add ${fields.count} ${nameOf(fields.plant)}`, ({ add, update }) =>
+    same
+      ? update('planting', revised(same, { count: same.count + fields.count }))
+      : add('planting', { ...fields, id, revision: 0, plan_id: plan.id }),
+  );
+  return id;
+}
+
+export function updatePlanting(db: Connection, gardenId: string, known: Known, fields: PlantingFields, nameOf: NameOf) {
+  mustRead(db, 'site', gardenId, fields.site_id);
+  const row = mustReadAt(db, 'planting', gardenId, known);
+  record(db, gardenId, `Change ${nameOf(fields.plant)}`, ({ update }) => update('planting', revised(row, fields)));
+}
+
+export function removePlanting(db: Connection, gardenId: string, known: Known, nameOf: NameOf) {
+  const row = mustReadAt(db, 'planting', gardenId, known);
+  record(db, gardenId, `Remove ${nameOf(row.plant)}`, ({ remove }) => remove('planting', row.id));
+}

@@ -1,0 +1,62 @@
+import { randomUUID } from 'node:crypto';
+import type { GardenRecords, GardenState } from '../../../core/model/garden';
+import type { Connection } from '../connection';
+import { Fault } from '../faults';
+import { historyOf } from '../journal';
+import { LISTS, readRow, readRows, type Records, type TableName } from '../tables';
+
+export const newId = () => randomUUID();
+
+/** What a row of each table is called to the gardener. */
+const NAMES: Record<TableName, string> = {
+  garden: 'garden',
+  site: 'bed',
+  thing: 'thing in the yard',
+  measure: 'measurement',
+  seen: 'date',
+  garden_target: 'target',
+  plan: 'plan',
+  own_row: 'correction',
+  planting: 'planting',
+};
+
+/** The row, or a 404 fault that names it. */
+export function mustRead<T extends TableName>(db: Connection, table: T, gardenId: string, id: string): Records[T] {
+  const row = readRow(db, table, gardenId, id);
+  if (!row) throw new Fault(404, `There is no ${NAMES[table]} “${id}” here; it may have been removed.`);
+  return row;
+}
+
+/** A row as the gardener saw it: which one, and at which revision. */
+export interface Known {
+  id: string;
+  revision: number;
+}
+
+/** The row as it was at a revision; a 409 fault with the row as it is now, if somebody changed it since. */
+export function mustReadAt<T extends TableName>(db: Connection, table: T, gardenId: string, { id, revision }: Known): Records[T] {
+  const current = mustRead(db, table, gardenId, id);
+  if (current.revision !== revision)
+    throw new Fault(409, `This ${NAMES[table]} was changed in another window since you opened it.`, { current });
+  return current;
+}
+
+/** A row with some of its fields changed, at its next revision. */
+export const revised = <R extends Records[TableName]>(row: R, fields: Partial<R>): R => ({
+  ...row,
+  ...fields,
+  id: row.id,
+  revision: row.revision + 1,
+});
+
+/** All records of a garden; a 404 fault for an unknown or removed one. */
+export function readRecords(db: Connection, id: string): GardenRecords {
+  const garden = mustRead(db, 'garden', id, id);
+  const lists = Object.entries(LISTS).map(([list, table]) => [list, readRows(db, table, id)]);
+  return { garden, ...Object.fromEntries(lists) } as GardenRecords;
+}
+
+/** Everything of a garden as it is answered; a 404 fault for an unknown or removed one. */
+export function readGarden(db: Connection, id: string): GardenState {
+  return { ...readRecords(db, id), history: historyOf(db, id) };
+}
