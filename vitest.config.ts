@@ -25,6 +25,8 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 60_000,
+          // Two browsers and two servers share the cores: what is waited for may take a while.
+          expect: { poll: { timeout: 10_000, interval: 100 } },
           maxWorkers: 2,
         },
       },

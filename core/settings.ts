@@ -256,6 +256,18 @@ export const SETTINGS = {
       lateYear: 500,
       colour: 800,
     },
+    /**
+     * Where a search ends: at so many branch-and-bound nodes for each objective, so that the same question has the same
+     * answer on every machine; the seconds for all of it are a guard for slow ones. An alternative is looked for as
+     * quickly as that; what is short of closing a target with `shortfall`. Judgement, measured on the demo gardens: the
+     * first node finds plans of the same worth and cost as thousands, what follows proves it.
+     */
+    effort: {
+      quick: { nodes: 1, seconds: 60 },
+      usual: { nodes: 20, seconds: 120 },
+      long: { nodes: 5000, seconds: 900 },
+    },
+    shortfall: { nodes: 500, seconds: 30 },
     /** Share of plants (kinds) by which an alternative must differ. */
     differs: 1 / 3,
   },

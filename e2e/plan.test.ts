@@ -142,7 +142,7 @@ describe('what a plan cannot close', () => {
     await page.goto(`${app.url}${BALCONY}/plan/propose`);
     await page.getByText('More wishes and limits').click();
     await page.getByLabel('Native plants').selectOption('much');
-    await page.getByLabel('Look for at most').selectOption('60');
+    await page.getByLabel('How thoroughly to look').selectOption('long');
     await page.getByRole('button', { name: /^Propose/ }).click();
     await page.getByRole('button', { name: 'Stop here' }).click();
     await page.getByText(/Stopped after [\d.]+ s with the best so far/).waitFor();

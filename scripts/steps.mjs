@@ -80,7 +80,7 @@ function buildNow() {
   if (!run('npx', ['nuxt', 'build'], { NUXT_TELEMETRY_DISABLED: '1' })) stopWith('The build failed; the lines above say why.');
 }
 
-export const CHROMIUM = '/usr/bin/chromium';
+const CHROMIUM = '/usr/bin/chromium';
 
 /** Debian's Chromium for the browser tests: there already, installed through apt where that is allowed, or a word what to type. */
 export function installChromium() {

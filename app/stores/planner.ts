@@ -13,9 +13,7 @@ import { helpersFor } from '~~/core/plan/planner/why-open';
 import type { MoneyFields, Planting } from '~~/core/model/garden';
 import type { Asked, Planner } from '~/workers/planner';
 
-const SECONDS_FOR_ALTERNATIVES = 8;
-const SECONDS_FOR_SHORTFALL = 6;
-export const FRESH_MONEY: MoneyFields = { currency: 'USD', prices: {}, sizes: {} };
+const FRESH_MONEY: MoneyFields = { currency: 'USD', prices: {}, sizes: {} };
 
 /** Searches for plans in a worker, and holds what it found until the garden has changed. */
 export const usePlannerStore = defineStore('planner', () => {
@@ -113,7 +111,6 @@ export const usePlannerStore = defineStore('planner', () => {
     const outcome = await task.run(async (planner, mine) => {
       await ask(planner);
       return planner.propose(
-        wishes.value.seconds,
         proxy((progress) => {
           if (!mine()) return;
           best.value = progress.best;
@@ -154,7 +151,6 @@ export const usePlannerStore = defineStore('planner', () => {
         const other = await planner.alternative(
           spirit,
           found,
-          SECONDS_FOR_ALTERNATIVES,
           proxy((progress) => {
             if (mine() && progress.best.proposed.plants.length > 0) put(progress.best);
           }),
@@ -174,7 +170,7 @@ export const usePlannerStore = defineStore('planner', () => {
     const found = await task.run(async (planner) => {
       sought.value = { shortfall: target };
       await ask(planner);
-      return planner.shortfall(target, closing, SECONDS_FOR_SHORTFALL);
+      return planner.shortfall(target, closing);
     });
     if (found) shortfalls.value = { ...shortfalls.value, [target]: found };
   }

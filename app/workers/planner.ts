@@ -11,6 +11,7 @@ import type { Judged } from '~~/core/plan/planner/proposal';
 import type { PlanQuestion } from '~~/core/plan/planner/question';
 import { shortfallFor, type Shortfall } from '~~/core/plan/planner/shortfall';
 import { solvePlan, type Outcome, type Progress } from '~~/core/plan/planner/solve';
+import { SETTINGS } from '~~/core/settings';
 
 /** What crosses to the worker: records only; what follows from them is calculated there again. */
 export interface Asked {
@@ -23,6 +24,7 @@ export interface Asked {
 
 let question: PlanQuestion | null = null;
 const solver = loadHighs({ locateFile: () => wasm });
+const { effort, shortfall } = SETTINGS.planner;
 const now = () => performance.now() / 1000;
 
 /** Searches for plans while the page goes on; the page stops it by ending the worker and keeps the best plan so far. */
@@ -30,19 +32,14 @@ const planner = {
   ask({ library, records, year, wishes }: Asked) {
     question = gardenHere(records, library, { year }).questionOf(wishes);
   },
-  async propose(seconds: number, take: (progress: Progress) => void): Promise<Outcome> {
-    return solvePlan(await solver, problemOf(question!), { seconds, now, take });
+  async propose(take: (progress: Progress) => void): Promise<Outcome> {
+    return solvePlan(await solver, problemOf(question!), { ...effort[question!.wishes.effort], now, take });
   },
-  async alternative(
-    spirit: Spirit,
-    others: Judged[],
-    seconds: number,
-    take: (progress: Progress) => void,
-  ): Promise<Judged | null> {
-    return alternative(await solver, question!, spirit, others, { seconds, now, take });
+  async alternative(spirit: Spirit, others: Judged[], take: (progress: Progress) => void): Promise<Judged | null> {
+    return alternative(await solver, question!, spirit, others, { ...effort.quick, now, take });
   },
-  async shortfall(target: string, closing: string[], seconds: number): Promise<Shortfall> {
-    return shortfallFor(await solver, question!, target, closing, { seconds, now });
+  async shortfall(target: string, closing: string[]): Promise<Shortfall> {
+    return shortfallFor(await solver, question!, target, closing, shortfall);
   },
 };
 export type Planner = typeof planner;

@@ -58,7 +58,7 @@ export type PlaceEffect =
   | { value: 'position'; delay_d: number; june: number; december: number; shade: number }
   | { value: 'household'; passersBy: boolean; deer: 'none' | 'some' | 'many'; browsed: number };
 
-export interface DaySpan {
+interface DaySpan {
   from: number;
   to: number;
 }

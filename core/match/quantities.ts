@@ -19,7 +19,7 @@ export function countForArea(area_m2: number, spacing_cm: number, pattern: Patte
 }
 
 /** Ground one grown plant needs to itself (m²): its spacing on the square; a climber only the foot of its support. */
-export function footprintM2(plant: Pick<Plant, 'kind' | 'spacing_cm'>): number {
+function footprintM2(plant: Pick<Plant, 'kind' | 'spacing_cm'>): number {
   const each = areaPerPlant(plant.spacing_cm);
   return plant.kind === 'vine' ? Math.min(each, SETTINGS.quantities.vineGroundM2) : each;
 }

@@ -112,8 +112,8 @@ export const WING_MARKS = [
   'foredot',
   'fringe',
 ] as const;
-export const BODY_MARKS = ['body', 'bodylines', 'belt'] as const;
-export const BIRD_MARKS = [
+const BODY_MARKS = ['body', 'bodylines', 'belt'] as const;
+const BIRD_MARKS = [
   'back',
   'throat',
   'gorget',

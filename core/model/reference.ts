@@ -223,7 +223,7 @@ export const Propagation = z.object({
   note,
 });
 
-export const Care = z.object({
+const Care = z.object({
   plant: slug,
   action: oneOf([
     'water',
@@ -250,7 +250,7 @@ export const Care = z.object({
   note,
 });
 
-export const Ailment = z.object({
+const Ailment = z.object({
   plant: slug,
   symptom: text,
   cause: text,
@@ -260,7 +260,7 @@ export const Ailment = z.object({
 });
 
 /** What usually clears an invasive plant; by species, genus, family or kind, the nearer before the farther. */
-export const Clearing = z.object({
+const Clearing = z.object({
   plant: slug,
   way: text,
   season: text,

@@ -2,14 +2,17 @@ import { z } from 'zod';
 import { choice, number } from './fields';
 
 /** What the gardener asks of a proposed plan: limits that are kept, and preferences that decide between plans. */
-export const STRENGTHS = ['off', 'some', 'much'] as const;
-export type Strength = (typeof STRENGTHS)[number];
+const STRENGTHS = ['off', 'some', 'much'] as const;
+type Strength = (typeof STRENGTHS)[number];
 
 /** What stays: all that grows or is on order; what is planned too; or only what grew here before and is kept. */
-export const KEEPS = ['grown', 'planned', 'bare'] as const;
-export const KIND_WISHES = ['few', 'any', 'many'] as const;
+const KEEPS = ['grown', 'planned', 'bare'] as const;
+const KIND_WISHES = ['few', 'any', 'many'] as const;
 /** Drifts: herbs in threes at least, since massed flowers are found. Scattered: singly. */
-export const LAYOUTS = ['drifts', 'scattered'] as const;
+const LAYOUTS = ['drifts', 'scattered'] as const;
+/** How thoroughly a plan is looked for: until it is sound; as is usual; until it is proven or nearly so. */
+export const EFFORTS = ['quick', 'usual', 'long'] as const;
+export type Effort = (typeof EFFORTS)[number];
 export const COLOUR_FAMILIES = ['white', 'yellow', 'orange', 'red', 'pink', 'purple', 'blue', 'green'] as const;
 export type ColourFamily = (typeof COLOUR_FAMILIES)[number];
 
@@ -34,8 +37,7 @@ export const PlanWishes = z.object({
   care: strength,
   first_year: strength,
   colours: z.array(choice(COLOUR_FAMILIES, 'a colour')).max(COLOUR_FAMILIES.length).default([]),
-  /** Seconds to go on looking for something better. */
-  seconds: number(1, 600, 'the seconds').default(20),
+  effort: choice(EFFORTS, 'how thoroughly to look').default('usual'),
 });
 export type PlanWishes = z.infer<typeof PlanWishes>;
 export const FRESH_WISHES: PlanWishes = PlanWishes.parse({});

@@ -20,7 +20,7 @@ export interface FlightRow {
 }
 
 /** Where a planting stands in the year shown. */
-export type PlantingAge = 'grown' | 'young' | 'not-flowering' | 'not-planted' | 'gives-nothing';
+type PlantingAge = 'grown' | 'young' | 'not-flowering' | 'not-planted' | 'gives-nothing';
 
 /** When a planting flowers and bears leaf. */
 export interface BloomRow {
@@ -37,7 +37,7 @@ export interface BloomRow {
   first: number;
 }
 
-export interface CalendarSection {
+interface CalendarSection {
   /** Site, flower form or target, by id. */
   of: string;
   rows: BloomRow[];

@@ -43,4 +43,4 @@ export const rectangle = (x: number, y: number, width: number, depth: number): P
   [x + width, y + depth],
   [x, y + depth],
 ];
-export const yardOf = (things: Thing[], width_m = 40, depth_m = 30) => ({ yard: { width_m, depth_m, north_deg: 0 }, things });
+const yardOf = (things: Thing[], width_m = 40, depth_m = 30) => ({ yard: { width_m, depth_m, north_deg: 0 }, things });

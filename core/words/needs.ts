@@ -36,7 +36,7 @@ export function gapSentence(target: TargetHere, covered: NeedCoverage, units: Un
   return `${SPECIAL_NAMES[need.special!]}: none in ${when}.`;
 }
 
-export const SHELTER_NAMES: Record<TargetHere['target']['overwinters_in'], string> = {
+const SHELTER_NAMES: Record<TargetHere['target']['overwinters_in'], string> = {
   litter: 'leaf litter',
   stems: 'standing stems',
   bark: 'bark, logs and twigs',
@@ -46,7 +46,7 @@ export const SHELTER_NAMES: Record<TargetHere['target']['overwinters_in'], strin
   elsewhere: 'shelter elsewhere',
 };
 
-export const SPECIAL_NAMES: Record<SpecialNeed, string> = {
+const SPECIAL_NAMES: Record<SpecialNeed, string> = {
   alkaloid: 'Alkaloid flowers for the males',
   mud: 'Damp mud',
   fruit: 'Ripe fruit or sap',

@@ -1,13 +1,15 @@
-import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import Database from 'better-sqlite3';
 import { GardenFile, SiteFields } from '../../core/model/garden';
+import { FRESH_WISHES } from '../../core/model/wishes';
 import { closeDatabase, openDatabase } from './connection';
 import { step } from './journal';
 import { exportGarden, importGarden } from './records/garden-file';
 import { createGarden, listGardens } from './records/gardens';
+import { updateWishes } from './records/plans';
 import { readGarden } from './records/reading';
 import { updateSite } from './records/sites';
 
@@ -88,13 +90,18 @@ it('after a clean stop the main file alone holds every garden', () => {
   copy.close();
 });
 
-it('a source named as earlier versions did is named as now, in the records and in what can be undone', () => {
-  const early = join(folder, 'early');
+/** A folder with the migrations before a number. */
+function migrationsBefore(number: string) {
+  const early = join(folder, `before-${number}`);
   mkdirSync(early);
-  for (const name of readdirSync(MIGRATIONS).filter((file) => file < '006'))
+  for (const name of readdirSync(MIGRATIONS).filter((file) => file < number))
     copyFileSync(join(MIGRATIONS, name), join(early, name));
+  return early;
+}
+
+it('a source named as earlier versions did is named as now, in the records and in what can be undone', () => {
   const file = join(folder, 'sources.sqlite');
-  const old = openDatabase(file, early);
+  const old = openDatabase(file, migrationsBefore('006'));
   const id = importGarden(old, GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'))));
   const [site] = readGarden(old, id).sites;
   updateSite(old, id, site!, { ...site!, counts: { sun: 'told', moisture: 'reckoned' } as never });
@@ -104,5 +111,31 @@ it('a source named as earlier versions did is named as now, in the records and i
   step(db, id, 'undo');
   expect(readGarden(db, id).sites[0]!.counts).toEqual({});
   expect(SiteFields.parse({ ...site!, counts: { ph: 'told' } }).counts).toEqual({ ph: 'stated' });
+  db.close();
+});
+
+it.each([
+  [5, 'quick'],
+  [20, 'usual'],
+  [60, 'long'],
+  [300, 'long'],
+  [7, 'usual'],
+])('a search of %i seconds becomes %s, and what was done before can still be undone', (seconds, effort) => {
+  const file = join(folder, `effort-${seconds}.sqlite`);
+  const early = join(folder, 'before-007');
+  const old = openDatabase(file, existsSync(early) ? early : migrationsBefore('007'));
+  const id = importGarden(old, GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'))));
+  const { effort: _, ...fresh } = FRESH_WISHES;
+  const [plan] = readGarden(old, id).plans;
+  updateWishes(old, id, plan!, { ...fresh, kinds: 'few', seconds } as never);
+  updateWishes(old, id, readGarden(old, id).plans[0]!, { ...fresh, kinds: 'many', seconds } as never);
+  old.close();
+  const db = openDatabase(file, MIGRATIONS);
+  const wishes = () => readGarden(db, id).plans[0]!.wishes;
+  expect(wishes()).toEqual({ ...FRESH_WISHES, kinds: 'many', effort });
+  if (seconds !== 7) {
+    step(db, id, 'undo');
+    expect(wishes()).toEqual({ ...FRESH_WISHES, kinds: 'few', effort });
+  }
   db.close();
 });

@@ -31,7 +31,7 @@ export function sizeFor(channels: number): Size {
   return channels <= 12 ? { strand: 8, gap: 4, pad: 7, words: 13 } : { strand: 4.6, gap: 1.9, pad: 3.5, words: 11.5 };
 }
 
-export interface PlacedStrand {
+interface PlacedStrand {
   strand: Strand;
   y: number;
 }

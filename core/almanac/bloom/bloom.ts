@@ -9,7 +9,7 @@ import { SETTINGS } from '../../settings';
 import { ownBloom } from './own-dates';
 
 /** A window of half-months moved from the place it is stated for to another, in days. */
-export function shiftedWindow(first: number, last: number, delay: number): DayWindow {
+function shiftedWindow(first: number, last: number, delay: number): DayWindow {
   const from = firstDay(first);
   const to = lastDay(last);
   const movedTo = Math.round(to + seasonalShift(to, delay));

@@ -14,7 +14,7 @@ export function lightShare(wanted: Host['light'], light: Light): number {
 }
 
 /** Edible leaf (g fresh) that one plant of a stand can spare and live, in full leaf. */
-export const spareLeaf = ({ here, vigour }: Pick<Stand, 'here' | 'vigour'>): number =>
+const spareLeaf = ({ here, vigour }: Pick<Stand, 'here' | 'vigour'>): number =>
   here.plant.leaf_g * vigour * SETTINGS.host.usableShare;
 
 /** Larvae that a gram of leaf of a plant raises in a light; 0 for what is no host, and for a trap. */

@@ -19,7 +19,7 @@ const YEAR = 2027;
 const dateOf = (day: number) => new Date(`${YEAR}-${monthDayOf(day)}T12:00:00Z`);
 
 /** The middle day (1–365) of a half-month, whose sun stands for all of it. */
-export function middleDay(h: number): number {
+function middleDay(h: number): number {
   return Math.round((firstDay(h) + lastDay(h)) / 2);
 }
 

@@ -38,7 +38,7 @@ export type FigureDetail =
   | { kind: 'sun'; hours: number; before: number; after: number; watched: { days: number; known: number } | null }
   | { kind: 'balance'; step: number };
 
-export interface SunValue {
+interface SunValue {
   sun_h: number;
   sun_when: Site['sun_when'];
 }
@@ -50,7 +50,7 @@ interface ValueOf {
   moisture: number;
 }
 /** Every figure there is for each value of a site, the one that counts first. */
-export type Figures = { [V in SiteValue]: Figure<ValueOf[V]>[] };
+type Figures = { [V in SiteValue]: Figure<ValueOf[V]>[] };
 /** A site with the values that count, and where they come from. */
 export type MeasuredSite = Site & { figures: Figures; inReach: boolean | null };
 

@@ -41,7 +41,7 @@ export function middleOf(points: readonly Point[]): Point | null {
 }
 
 /** Distance (m) from a point to the nearest place on a segment. */
-export function toSegment([x, y]: Point, [ax, ay]: Point, [bx, by]: Point): number {
+function toSegment([x, y]: Point, [ax, ay]: Point, [bx, by]: Point): number {
   const [dx, dy] = [bx - ax, by - ay];
   const length2 = dx * dx + dy * dy;
   const share = length2 === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / length2));

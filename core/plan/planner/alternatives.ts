@@ -3,7 +3,7 @@ import { SETTINGS } from '../../settings';
 import { problemOf } from './problem';
 import type { Judged } from './proposal';
 import type { PlanQuestion } from './question';
-import { solvePlan, type Progress } from './solve';
+import { solvePlan, type SolveOptions } from './solve';
 
 /** In what spirit another plan is made. */
 export const SPIRITS = ['few', 'natives', 'cheap'] as const;
@@ -43,7 +43,7 @@ export function alternative(
   question: PlanQuestion,
   spirit: Spirit,
   others: readonly Judged[],
-  options: { seconds: number; now: () => number; take?: (progress: Progress) => void },
+  options: Pick<SolveOptions, 'seconds' | 'nodes' | 'now' | 'take'>,
 ): Judged | null {
   const problem = problemOf(inSpirit(question, spirit));
   const share = SETTINGS.planner.differs;

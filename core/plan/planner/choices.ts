@@ -32,7 +32,7 @@ export interface PlantChoice {
 }
 
 /** Something other than a plant that a bed may be given. */
-export interface FeatureChoice {
+interface FeatureChoice {
   kind: 'feature';
   feature: Feature;
   site: Site;

@@ -24,7 +24,7 @@ describe('over the whole library', () => {
   it.each<[string, string, Partial<PlanWishes>]>([
     ['the pond garden as it grows', 'kettle-pond-commons', {}],
     ['the pond garden from bare soil', 'kettle-pond-commons', { keep: 'bare' }],
-    ['with a hundred to spend', 'kettle-pond-commons', { keep: 'bare', budget_minor: 10_000 }],
+    ['with forty to spend', 'kettle-pond-commons', { budget_minor: 4000 }],
     ['the wash, low and scattered', 'juniper-wash', { keep: 'bare', layout: 'scattered', tallest_cm: { wash: 100 } }],
     ['the wash, with many kinds', 'juniper-wash', { kinds: 'many' }],
     ['the balcony', 'fourth-floor-brickyard-row', {}],

@@ -26,7 +26,7 @@ export interface Problem {
 export type Term = readonly [choice: number, each: number];
 
 /** A target to be closed. */
-export interface Goal {
+interface Goal {
   target: string;
   priority: number;
   /** Share of its cells that what is kept has filled, and the cells still to fill. */

@@ -28,7 +28,7 @@ export function proposedOf({ plants, features }: Choices, counts: ArrayLike<numb
 }
 
 /** The plantings of a garden with a proposal planted: what is kept, and each addition as a planned planting. */
-export function plantingsWith(kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): Planting[] {
+function plantingsWith(kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): Planting[] {
   return [
     ...kept,
     ...proposed.plants.map(({ plant, site_id, count }): Planting => ({

@@ -21,7 +21,8 @@ export interface Shortfall {
 /** Ground (m²) by which a bed is let grow when it is asked how much more would do; a container cannot grow. */
 const MOST_MORE_M2 = 30;
 
-type Options = { seconds: number; now: () => number };
+/** Branch-and-bound nodes for each question, so that every machine answers alike; the seconds are a guard for slow ones. */
+type Options = { nodes: number; seconds: number };
 
 /** A plan that closes all of `closing` with least of an objective; null where there is none. */
 function closingPlan(
@@ -29,7 +30,7 @@ function closingPlan(
   question: PlanQuestion,
   closing: readonly string[],
   least: 'cost' | { beyond: ReadonlyMap<string, number> } | 'money',
-  { seconds }: Options,
+  { nodes, seconds }: Options,
 ): Proposed | null {
   const problem = problemOf(question);
   const { plants } = problem.choices;
@@ -53,7 +54,7 @@ function closingPlan(
     );
   return highs.withModel((model) => {
     model.passModel(solverInput(program, objective, lower));
-    model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: 0.02 });
+    model.options.set({ output_flag: false, time_limit: seconds, mip_max_nodes: nodes, mip_rel_gap: 0.02 });
     if (typeof least === 'object') {
       // Ground beyond what there is, bed by bed, is what is to be least.
       let column = columns;

@@ -33,7 +33,7 @@ export interface SolveOptions {
   /** Seconds for all of it, whatever the nodes: a guard for slow machines. */
   seconds: number;
   /** Branch-and-bound nodes for each objective. The same nodes give the same answer on every machine. */
-  nodes?: number;
+  nodes: number;
   /** A clock in seconds. */
   now: () => number;
   /** Called whenever a better plan or a better proof is there. */
@@ -121,7 +121,7 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
       proved: (gap) => options.take?.({ step, best: incumbent.best.judged, gap, targetsGap, seconds: seconds() }),
     });
     const limit = (share: number): SearchLimit => ({
-      nodes: options.nodes ?? Infinity,
+      nodes: options.nodes,
       until: began + options.seconds * share,
     });
     try {

@@ -13,7 +13,7 @@ import { barred, choiceOf, leastOf, roomsOf, type SiteRoom } from './choices';
 import type { PlanQuestion } from './question';
 
 /** Whether a plant may stand on a site, or what rules it out there. */
-export interface Bar {
+interface Bar {
   site: Site;
   /** What rules it out; null where it could stand here. */
   why: Hindrance | null;

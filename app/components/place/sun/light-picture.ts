@@ -12,7 +12,7 @@ const STEPS: readonly (readonly [number, number, number])[] = [
 export const LIGHT_STEPS = STEPS.map(([r, g, b]) => `rgb(${r} ${g} ${b})`);
 
 /** The step (0–7) of an amount of light between none and `most`. */
-export function lightStep(amount: number, most: number): number {
+function lightStep(amount: number, most: number): number {
   return Math.max(0, Math.min(STEPS.length - 1, Math.floor((amount / most) * STEPS.length)));
 }
 

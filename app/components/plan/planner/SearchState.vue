@@ -24,19 +24,13 @@ const proof = computed(() => {
 <template>
   <div v-if="planner.step || planner.searching" class="mt-3 border-y border-line py-2">
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <progress
-        v-if="planner.searching"
-        class="w-40"
-        :max="planner.wishes.seconds"
-        :value="planner.seconds"
-        aria-label="Time used for the search"
-      />
+      <progress v-if="planner.searching" class="w-40" aria-label="The search goes on" />
       <button v-if="planner.searching" class="press" @click="planner.stop()">
         {{ planner.best ? 'Stop here' : 'Stop' }}
       </button>
       <p v-if="planner.searching" class="text-sm text-quiet">
         {{ planner.step && planner.step !== 'done' && planner.step !== 'stopped' ? STEPS[planner.step] : 'Reading the library' }}
-        …
+        … {{ planner.seconds.toFixed(0) }} s
       </p>
       <p v-if="found" role="status">
         <strong>{{ found }}</strong>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { COLOUR_FAMILIES, PlanWishes, type ColourFamily } from '~~/core/model/wishes';
 import { UNITS, inUnit, toSi } from '~~/core/model/units';
-import { COLOUR_MARKS, KEEPS, KINDS, LAYOUTS, SECONDS, STRENGTHS } from './wishes-words';
+import { COLOUR_MARKS, EFFORTS, KEEPS, KINDS, LAYOUTS, STRENGTHS } from './wishes-words';
 
 /** What the gardener asks of a plan: limits first, then preferences. */
 const planner = usePlannerStore();
@@ -89,10 +89,11 @@ const PREFERENCES = [
         @update:model-value="set('kinds', $event)"
       />
       <ChoiceField
-        :model-value="planner.wishes.seconds"
-        label="Look for at most"
-        :choices="SECONDS"
-        @update:model-value="set('seconds', $event)"
+        :model-value="planner.wishes.effort"
+        label="How thoroughly to look"
+        :choices="EFFORTS"
+        hint="Stop whenever you like: the best so far stays."
+        @update:model-value="set('effort', $event)"
       />
     </div>
     <details class="mt-3">

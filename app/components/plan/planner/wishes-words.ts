@@ -11,12 +11,11 @@ export const KEEPS = words({
 });
 export const KINDS = words({ few: 'few kinds', any: 'as it comes', many: 'many kinds' });
 export const LAYOUTS = words({ drifts: 'drifts of three and more', scattered: 'scattered, singly' });
-export const SECONDS = [
-  { value: 5, words: '5 seconds' },
-  { value: 20, words: '20 seconds' },
-  { value: 60, words: 'a minute' },
-  { value: 300, words: 'five minutes' },
-];
+export const EFFORTS = words({
+  quick: 'a quick look',
+  usual: 'as usual',
+  long: 'until it is proven',
+});
 export const SPIRIT_NAMES: Record<Spirit, string> = { few: 'Fewest kinds', natives: 'Natives only', cheap: 'Least money' };
 export const COLOUR_MARKS: Record<ColourFamily, string> = {
   white: '#f4f0e6',
