@@ -44,5 +44,13 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // Stores and commands call the server; a page or a component asks them.
+    files: ['app/pages/**/*.vue', 'app/components/**/*.{vue,ts}'],
+    rules: {
+      'no-restricted-globals': ['error', 'callApi', '$fetch', 'useFetch', 'useAsyncData'],
+      'no-restricted-imports': ['error', { patterns: ['**/useApi'] }],
+    },
+  },
   { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
 );

@@ -9,11 +9,21 @@ export default defineConfig({
       {
         resolve: { alias },
         test: {
-          name: 'unit',
-          include: ['core/**/*.test.ts', 'reference/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts'],
+          name: 'core',
+          include: ['core/**/*.test.ts', 'reference/**/*.test.ts', 'app/**/*.test.ts'],
           // Files share what they import: the tests of a pure core leave nothing behind.
           isolate: false,
-          // A guard against hanging only: browsers run on the same cores.
+          // A guard against hanging only: other work runs on the same cores.
+          testTimeout: 60_000,
+          maxWorkers: 2,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts', 'scripts/**/*.test.ts'],
+          isolate: false,
           testTimeout: 60_000,
           maxWorkers: 2,
         },

@@ -1,21 +1,15 @@
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'playwright-core';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openBrowser, openPage } from './browser';
-import { startApp, type RunningApp } from './running-app';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openPage, withApp, type OpenPage } from './browser';
+import type { RunningApp } from './running-app';
 
 let app: RunningApp;
 let browser: Browser;
-let page: Awaited<ReturnType<typeof openPage>>;
+let page: OpenPage;
 const KETTLE = '/gardens/kettle-pond-commons';
 
-beforeAll(async () => {
-  [app, browser] = await Promise.all([startApp(), openBrowser()]);
-});
-afterAll(async () => {
-  await browser.close();
-  await app.stop();
-});
+withApp((running) => ({ app, browser } = running));
 const list = () => page.getByRole('region', { name: 'Creatures and plants of the library' });
 const names = async () => (await list().getByRole('rowheader').allInnerTexts()).map((text) => text.split('\n')[0]);
 const saved = async (press: Promise<void>): Promise<string> => {

@@ -1,23 +1,17 @@
 import { readFileSync } from 'node:fs';
 import type { Browser, Locator } from 'playwright-core';
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { openBrowser, openPage } from './browser';
-import { startApp, type RunningApp } from './running-app';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { openPage, withApp, remember, type OpenPage } from './browser';
+import type { RunningApp } from './running-app';
 
 let app: RunningApp;
 let browser: Browser;
-let page: Awaited<ReturnType<typeof openPage>>;
+let page: OpenPage;
 const KETTLE = '/gardens/kettle-pond-commons';
 
-beforeAll(async () => {
-  [app, browser] = await Promise.all([startApp(), openBrowser()]);
-});
-afterAll(async () => {
-  await browser.close();
-  await app.stop();
-});
+withApp((running) => ({ app, browser } = running));
 beforeEach(async () => {
-  await page?.context().close();
+  await page?.done();
   page = await openPage(browser);
 });
 
@@ -68,7 +62,7 @@ describe('the yard', () => {
       name: 'Drawn yard',
       yard: null,
     });
-    await page.addInitScript(() => localStorage.setItem('outwash-units', 'metric'));
+    await remember(page, app.url, 'outwash-units', 'metric');
     await page.goto(`${app.url}/gardens/drawn-yard/place/yard`);
     await page.getByText('Nothing yet. Set the size of the yard').waitFor();
     await page.getByRole('button', { name: 'Bed', exact: true }).click();
@@ -371,7 +365,7 @@ describe('measuring a bed', () => {
   });
 
   it('sulfur in safe doses, or another plant; and volumes in bags', async () => {
-    await page.addInitScript(() => localStorage.setItem('outwash-units', 'metric'));
+    await remember(page, app.url, 'outwash-units', 'metric');
     await openSite(KETTLE, 'The swale');
     await page
       .getByRole('group', { name: 'pH' })

@@ -1,21 +1,15 @@
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'playwright-core';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, openBrowser, openPage } from './browser';
-import { startApp, type RunningApp } from './running-app';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { expectAccessible, openPage, withApp, type OpenPage } from './browser';
+import type { RunningApp } from './running-app';
 
 let app: RunningApp;
 let browser: Browser;
 const KETTLE = '/gardens/kettle-pond-commons';
 const BALCONY = '/gardens/fourth-floor-brickyard-row';
 
-beforeAll(async () => {
-  [app, browser] = await Promise.all([startApp(), openBrowser()]);
-});
-afterAll(async () => {
-  await browser.close();
-  await app.stop();
-});
+withApp((running) => ({ app, browser } = running));
 
 const main = (page: Page) => page.getByRole('main');
 async function propose(page: Page) {
@@ -26,7 +20,7 @@ async function propose(page: Page) {
 const proposedIn = (page: Page, bed: string) => page.getByRole('region', { name: `Proposed in ${bed}` });
 
 describe('a plan proposed', () => {
-  let page: Awaited<ReturnType<typeof openPage>>;
+  let page: OpenPage;
   beforeAll(async () => {
     page = await openPage(browser);
     await page.goto(app.url + KETTLE + '/plan');
@@ -117,7 +111,7 @@ describe('what a plan cannot close', () => {
     await page.getByRole('button', { name: 'How much more would close it? Black swallowtail' }).click();
     await page.getByText('Neither more ground nor more money would close it').waitFor({ timeout: 30_000 });
     await expectAccessible(page, 'why open');
-    await page.context().close();
+    await page.done();
   });
   it('names the plants that could serve it, the beds, and what would let them in', async () => {
     const page = await openPage(browser);
@@ -134,7 +128,7 @@ describe('what a plan cannot close', () => {
       .getByText(/ in more height/)
       .first()
       .waitFor();
-    await page.context().close();
+    await page.done();
   });
   it('a search can be stopped and keeps what it has', async () => {
     const page = await openPage(browser);
@@ -148,14 +142,14 @@ describe('what a plan cannot close', () => {
     await page.getByText(/Stopped after [\d.]+ s with the best so far/).waitFor();
     await proposedIn(page, 'Troughs at the rail').waitFor();
     expect(page.faults).toEqual([]);
-    await page.context().close();
+    await page.done();
   });
 });
 
 describe('other plans', () => {
   it('three that differ stand side by side with their braids, and one can be taken', async () => {
     const page = await openPage(browser);
-    await page.goto(`${app.url}/gardens/juniper-wash/plan/propose`);
+    await page.goto(`${app.url}${KETTLE}/plan/propose`);
     await page.getByLabel('What is there').selectOption('bare');
     await propose(page);
     await page.getByRole('button', { name: 'Look for three that differ' }).click();
@@ -171,7 +165,8 @@ describe('other plans', () => {
       .click();
     await page.getByText('Take the plan “').waitFor();
     expect(page.faults).toEqual([]);
-    await page.context().close();
+    await page.done();
+    await app.undo('kettle-pond-commons');
   }, 120_000);
 });
 
@@ -194,7 +189,7 @@ describe('what if', () => {
     await page.getByRole('button', { name: 'No rain, no hose' }).click();
     await answer.getByText(/without rain or watering/).waitFor();
     expect(page.faults).toEqual([]);
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -233,7 +228,7 @@ describe('the shopping list', () => {
     await page.getByLabel('Currency').selectOption('EUR');
     await page.getByRole('row', { name: /Dill/ }).getByText('€2.25').waitFor();
     expect(page.faults).toEqual([]);
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -249,7 +244,7 @@ describe('leaf by brood', () => {
         .textContent(),
     ).toMatch(/brood 1/);
     await page.getByText(/Dill.* for Black swallowtail: sow /).waitFor();
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -269,6 +264,6 @@ describe('an empty garden', () => {
     await page.getByRole('link', { name: 'Leaf' }).click();
     await page.getByText('None of the chosen creatures is to raise young here').waitFor();
     expect(page.faults).toEqual([]);
-    await page.context().close();
+    await page.done();
   });
 });

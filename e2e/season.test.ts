@@ -1,24 +1,20 @@
 import { readFileSync } from 'node:fs';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { expectAccessible, openBrowser, openPage } from './browser';
-import { startApp, type RunningApp } from './running-app';
+import { expectAccessible, openPage, withApp, type OpenPage } from './browser';
+import type { RunningApp } from './running-app';
 
 let app: RunningApp;
 let browser: Browser;
-let page: Awaited<ReturnType<typeof openPage>>;
+let page: OpenPage;
 const SEASON = '/gardens/kettle-pond-commons/season';
 const thisYear = new Date().getFullYear();
 
+withApp((running) => ({ app, browser } = running));
 beforeAll(async () => {
-  [app, browser] = await Promise.all([startApp(), openBrowser()]);
   page = await openPage(browser);
 });
-afterAll(async () => {
-  expect(page.faults).toEqual([]);
-  await browser.close();
-  await app.stop();
-});
+afterAll(() => expect(page.faults).toEqual([]));
 
 const main = () => page.getByRole('main');
 const go = async (part: string, heading: string) => {
@@ -373,7 +369,7 @@ describe('a garden with nobody in it', () => {
       .waitFor();
     await expectAccessible(empty, `empty ${heading}`);
     expect(empty.faults).toEqual([]);
-    await empty.context().close();
+    await empty.done();
   });
 });
 

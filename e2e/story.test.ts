@@ -1,18 +1,12 @@
 import type { Browser, Page } from 'playwright-core';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openBrowser, openPage } from './browser';
-import { startApp, type RunningApp } from './running-app';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { openPage, withApp, type OpenPage } from './browser';
+import type { RunningApp } from './running-app';
 
 let app: RunningApp;
 let browser: Browser;
 
-beforeAll(async () => {
-  [app, browser] = await Promise.all([startApp(), openBrowser()]);
-});
-afterAll(async () => {
-  await browser.close();
-  await app.stop();
-});
+withApp((running) => ({ app, browser } = running));
 
 const reasons = (page: Page) => page.getByRole('complementary', { name: 'Reasons' });
 const closing = (page: Page, words: string) => page.getByText(words).first();
@@ -20,7 +14,7 @@ const ledgerRow = (page: Page, species: string, need: string) =>
   page.getByRole('row').filter({ hasText: species }).filter({ hasText: need });
 
 describe('the whole story, in order', () => {
-  let page: Awaited<ReturnType<typeof openPage>>;
+  let page: OpenPage;
   beforeAll(async () => {
     page = await openPage(browser);
   });
@@ -171,7 +165,7 @@ describe('the year ribbon', () => {
     await page.getByText('No plant passes all of these.').waitFor();
     await page.keyboard.press('2');
     await page.getByText('0 fly at the ribbon’s handle').waitFor();
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -200,7 +194,7 @@ describe('the match', () => {
       return count;
     });
     expect(moves).toBe(0);
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -220,7 +214,7 @@ describe('the braid', () => {
     await reasons(page)
       .getByRole('heading', { name: /Monarch: nectar/ })
       .waitFor();
-    await page.context().close();
+    await page.done();
   });
   it('closes a checkerspot’s cycle with five more turtleheads, and opens it again on undo', async () => {
     const page = await openPage(browser);
@@ -230,7 +224,7 @@ describe('the braid', () => {
     await closing(page, '8 of 10 life cycles close').waitFor();
     await page.getByRole('button', { name: 'Undo' }).first().click();
     await closing(page, '7 of 10 life cycles close').waitFor();
-    await page.context().close();
+    await page.done();
   });
   it('shows a plan as it is this year: what is only on paper feeds nobody', async () => {
     const page = await openPage(browser);
@@ -239,7 +233,7 @@ describe('the braid', () => {
     const year = new Date().getFullYear();
     await page.getByLabel('The plan').selectOption({ label: `as it is in ${year}` });
     await closing(page, '0 of 2 life cycles close').waitFor();
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -262,7 +256,7 @@ describe('two windows on one bed', () => {
     await form.getByRole('button', { name: 'Keep mine' }).click();
     await two.getByText('A branch came down in the gale.').waitFor();
     await two.getByRole('row', { name: /Under the oaks/ }).waitFor();
-    for (const page of [one, two]) await page.context().close();
+    for (const page of [one, two]) await page.done();
   });
 });
 
@@ -284,7 +278,7 @@ describe('two windows on one planting', () => {
     await two.getByRole('alert').getByRole('button', { name: 'Keep mine' }).click();
     await two.getByText('Moss phlox changed.').waitFor();
     await expect.poll(() => count(two).inputValue()).toBe('12');
-    for (const page of [one, two]) await page.context().close();
+    for (const page of [one, two]) await page.done();
   });
 });
 
@@ -306,7 +300,7 @@ describe('the place form', () => {
     await page.getByRole('banner').getByText('Kettle Pond Commons').waitFor();
     expect(await name.inputValue()).toBe('Kettle Pond Commons');
     expect(page.faults).toEqual([]);
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -321,7 +315,7 @@ describe('when the server does not answer', () => {
     await page.unroute('**/targets');
     await page.getByRole('button', { name: 'Choose Viceroy' }).click();
     await page.getByText('11 chosen of 47').waitFor();
-    await page.context().close();
+    await page.done();
   });
 });
 
@@ -337,6 +331,6 @@ describe('files', () => {
     await page.getByText('Juniper Wash removed.').waitFor();
     await page.getByRole('button', { name: 'Undo' }).click();
     await page.getByRole('link', { name: 'Juniper Wash' }).waitFor();
-    await page.context().close();
+    await page.done();
   });
 });

@@ -1,28 +1,22 @@
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'playwright-core';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { openBrowser, openPage } from './browser';
-import { startApp, type RunningApp } from './running-app';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { openPage, withApp, type OpenPage } from './browser';
+import type { RunningApp } from './running-app';
 
 /** The smaller presses of a gardener's day, each in the real interface. */
 let app: RunningApp;
 let browser: Browser;
-let page: Awaited<ReturnType<typeof openPage>>;
+let page: OpenPage;
 const KETTLE = '/gardens/kettle-pond-commons';
 
-beforeAll(async () => {
-  [app, browser] = await Promise.all([startApp(), openBrowser()]);
-});
-afterAll(async () => {
-  await browser.close();
-  await app.stop();
-});
+withApp((running) => ({ app, browser } = running));
 beforeEach(async () => {
   page = await openPage(browser);
 });
 afterEach(async () => {
   expect(page.faults).toEqual([]);
-  await page.context().close();
+  await page.done();
 });
 
 const reasons = (of: Page = page) => of.getByRole('complementary', { name: 'Reasons' });

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, checkNode, installPackages, ROOT, say, stopWith } from './steps.mjs';
+import { build, checkNode, compileSqlite, installPackages, ROOT, say, stopWith } from './steps.mjs';
 
 /** Installs, builds, makes the database with the demo gardens and serves them. */
 const host = process.env.OUTWASH_HOST ?? '127.0.0.1';
@@ -10,7 +10,14 @@ const database = process.env.OUTWASH_DATABASE ?? join(ROOT, 'data/outwash.sqlite
 
 checkNode();
 installPackages();
-build();
+for (const [name, step] of [
+  ['Compiling better-sqlite3 (minutes, the first time)', compileSqlite],
+  ['Building', build],
+]) {
+  say(name);
+  const { ok, output } = await step();
+  if (!ok) stopWith(output);
+}
 say(existsSync(database) ? `Opening the database ${database}` : `Making the database ${database} with the demo gardens`);
 const server = spawn(process.execPath, ['.output/server/index.mjs'], {
   cwd: ROOT,

@@ -1,5 +1,5 @@
 import { mkdirSync } from 'node:fs';
-import { openBrowser, openPage } from '../e2e/browser';
+import { openBrowser, openPage, type OpenPage } from '../e2e/browser';
 import { startApp } from '../e2e/running-app';
 
 /** One picture of each main view from the demo data, at 1280 × 800 (and one on a phone), into docs/screenshots. */
@@ -8,13 +8,7 @@ const app = await startApp();
 const browser = await openBrowser();
 mkdirSync('docs/screenshots', { recursive: true });
 
-async function shoot(
-  name: string,
-  path: string,
-  ready: string,
-  act?: (page: Awaited<ReturnType<typeof openPage>>) => Promise<unknown>,
-  width = 1280,
-) {
+async function shoot(name: string, path: string, ready: string, act?: (page: OpenPage) => Promise<unknown>, width = 1280) {
   const page = await openPage(browser, width, width === 390 ? 844 : 800);
   await page.goto(app.url + path);
   await page.getByText(ready).first().waitFor();
@@ -27,7 +21,7 @@ async function shoot(
   await page.evaluate(() => scrollTo(0, 0));
   await page.waitForTimeout(400);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
-  await page.context().close();
+  await page.done();
   console.log(`docs/screenshots/${name}.png`);
 }
 

@@ -37,14 +37,22 @@ export const useRecordsStore = defineStore('records', () => {
     if (wanted === gardenId && taken === before) take(gardenId, answer);
     return wanted === gardenId;
   }
+  /** Sends a change to a garden, when its turn has come, and takes the state it answers. */
+  async function exchange<A extends object>(
+    of: string,
+    method: ApiMethod,
+    path: string,
+    body: unknown,
+    stateOf: (answer: A) => GardenState,
+  ) {
+    const answer = await callApi<A>(method, `/api/gardens/${of}${path}`, body);
+    take(of, stateOf(answer));
+    return answer;
+  }
   /** Sends a change to the open garden and takes the state it answers. */
   function send<A extends object>(method: ApiMethod, path: string, body: unknown, stateOf: (answer: A) => GardenState) {
     const of = id.value;
-    return turn(async () => {
-      const answer = await callApi<A>(method, `/api/gardens/${of}${path}`, body);
-      take(of, stateOf(answer));
-      return answer;
-    });
+    return turn(() => exchange(of, method, path, body, stateOf));
   }
 
   const undoable = (said: string) => notices.say(said, 'done', { label: 'Undo', run: () => step('undo') });
@@ -85,14 +93,18 @@ export const useRecordsStore = defineStore('records', () => {
     const work = (at: number) => change('DELETE', `${path}?revision=${at}`, undefined, said);
     return attempt(() => work(revision), work, 'Remove it all the same');
   }
-  /** Undoes the last change that is shown, or does it again. */
-  async function step(way: 'undo' | 'redo') {
-    await attempt(async () => {
-      const entry = state.value?.history[way]?.entry;
-      if (entry === undefined) return;
-      const { stepped } = await send<GardenState & { stepped: string }>('POST', `/${way}`, { entry }, (answer) => answer);
-      notices.say(`${way === 'undo' ? 'Undone' : 'Done again'}: ${stepped}.`);
-    });
+  /** Undoes the last change, or does it again. Of presses in quick succession each goes one step further. */
+  function step(way: 'undo' | 'redo') {
+    const of = id.value;
+    return attempt(() =>
+      turn(async () => {
+        // Looked up when its turn has come: the press before has changed what is last.
+        const entry = of === id.value ? state.value?.history[way]?.entry : undefined;
+        if (entry === undefined) return;
+        const answer = await exchange<GardenState & { stepped: string }>(of, 'POST', `/${way}`, { entry }, (state) => state);
+        notices.say(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer.stepped}.`);
+      }),
+    );
   }
   return { state, id, load, send, change, attempt, revise, remove, step, undoable };
 });

@@ -298,9 +298,9 @@ export type Plant = z.infer<typeof Plant>;
 export type PlantStatus = z.infer<typeof PlantStatus>;
 export type Caution = z.infer<typeof Caution>;
 export type Propagation = z.infer<typeof Propagation>;
-export type Care = z.infer<typeof Care>;
-export type Ailment = z.infer<typeof Ailment>;
-export type Clearing = z.infer<typeof Clearing>;
+type Care = z.infer<typeof Care>;
+type Ailment = z.infer<typeof Ailment>;
+type Clearing = z.infer<typeof Clearing>;
 
 /** The library as the calculations read it. */
 export interface Library {

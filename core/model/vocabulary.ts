@@ -28,7 +28,6 @@ export const HAZARDS = ['people', 'pets', 'livestock', 'skin-eye', 'allergy', 'e
 export const SPECIAL_NEEDS = ['alkaloid', 'mud', 'fruit', 'insects', 'perch', 'nest-cover', 'water'] as const;
 export const SHELTERS = ['litter', 'stems', 'bark', 'soil', 'host', 'cover', 'elsewhere'] as const;
 export const AMBITIONS = ['visits', 'breeds', 'thrives'] as const;
-const STAGES = ['host', 'nectar', 'shelter', 'special'] as const;
 export const PLANTING_STATES = ['planned', 'on-order', 'sown', 'in-ground', 'lost', 'removed'] as const;
 /** What a plant is bought as. A `large` one is a shrub, tree or climber in a pot of some litres. */
 export const PLANT_SIZES = ['seed', 'plug', 'pot', 'large', 'bulb'] as const;
@@ -69,7 +68,7 @@ export const SCHOOLS = {
 
 export type Drainage = (typeof DRAINAGES)[number];
 export type Ambition = (typeof AMBITIONS)[number];
-export type Stage = (typeof STAGES)[number];
+export type Stage = 'host' | 'nectar' | 'shelter' | 'special';
 export type SpecialNeed = (typeof SPECIAL_NEEDS)[number];
 export type Feature = (typeof FEATURES)[number];
 export type AutumnSchool = (typeof SCHOOLS.autumn)[number];

@@ -3,7 +3,6 @@ import { choice, number } from './fields';
 
 /** What the gardener asks of a proposed plan: limits that are kept, and preferences that decide between plans. */
 const STRENGTHS = ['off', 'some', 'much'] as const;
-type Strength = (typeof STRENGTHS)[number];
 
 /** What stays: all that grows or is on order; what is planned too; or only what grew here before and is kept. */
 const KEEPS = ['grown', 'planned', 'bare'] as const;
@@ -11,8 +10,7 @@ const KIND_WISHES = ['few', 'any', 'many'] as const;
 /** Drifts: herbs in threes at least, since massed flowers are found. Scattered: singly. */
 const LAYOUTS = ['drifts', 'scattered'] as const;
 /** How thoroughly a plan is looked for: until it is sound; as is usual; until it is proven or nearly so. */
-export const EFFORTS = ['quick', 'usual', 'long'] as const;
-export type Effort = (typeof EFFORTS)[number];
+const EFFORTS = ['quick', 'usual', 'long'] as const;
 export const COLOUR_FAMILIES = ['white', 'yellow', 'orange', 'red', 'pink', 'purple', 'blue', 'green'] as const;
 export type ColourFamily = (typeof COLOUR_FAMILIES)[number];
 

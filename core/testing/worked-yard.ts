@@ -1,4 +1,4 @@
-import type { Point, Thing, ThingOf } from '../model/yard';
+import type { Point, ThingOf } from '../model/yard';
 
 /** Things of a yard whose shade can be worked out by hand. Metres; north is up. */
 export const wall = (points: Point[], height_m: number, lets_through = 0): ThingOf<'fence'> => ({
@@ -43,4 +43,3 @@ export const rectangle = (x: number, y: number, width: number, depth: number): P
   [x + width, y + depth],
   [x, y + depth],
 ];
-const yardOf = (things: Thing[], width_m = 40, depth_m = 30) => ({ yard: { width_m, depth_m, north_deg: 0 }, things });

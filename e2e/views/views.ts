@@ -1,0 +1,59 @@
+import { expect, it } from 'vitest';
+import { expectAccessible, openPage, withApp, type OpenPage } from '../browser';
+import type { RunningApp } from '../running-app';
+import type { Browser } from 'playwright-core';
+
+/** Every view, with the heading it has in the demo gardens. */
+const VIEWS = [
+  ['/', 'Gardens'],
+  ['/new-garden', 'A new garden'],
+  ['/gardens/kettle-pond-commons/place', 'Beds and containers'],
+  ['/gardens/kettle-pond-commons/place/yard', 'Yard plan'],
+  ['/gardens/kettle-pond-commons/place/sun', 'Sun over the yard'],
+  ['/gardens/kettle-pond-commons/place/around', 'Around the garden'],
+  ['/gardens/fourth-floor-brickyard-row/place/yard', 'Yard plan'],
+  ['/gardens/kettle-pond-commons/targets', 'Targets'],
+  ['/gardens/kettle-pond-commons/match', 'Match'],
+  ['/gardens/kettle-pond-commons/plan', 'Plan'],
+  ['/gardens/kettle-pond-commons/plan/propose', 'A plan proposed'],
+  ['/gardens/kettle-pond-commons/plan/what-if', 'What if'],
+  ['/gardens/kettle-pond-commons/plan/leaf', 'Leaf, brood by brood'],
+  ['/gardens/kettle-pond-commons/plan/shopping', 'Shopping list'],
+  ['/gardens/kettle-pond-commons/season', 'Season'],
+  ['/gardens/kettle-pond-commons/season/calendar', 'Bloom and flight'],
+  ['/gardens/kettle-pond-commons/season/supply', 'Supply through the year'],
+  ['/gardens/kettle-pond-commons/season/timing', 'Timing'],
+  ['/gardens/fourth-floor-brickyard-row/season/timing', 'Timing'],
+  ['/gardens/kettle-pond-commons/season/dates', 'This garden’s own dates'],
+  ['/gardens/juniper-wash/targets', 'Targets'],
+  ['/gardens/juniper-wash/season', 'Season'],
+  ['/gardens/fourth-floor-brickyard-row/season', 'Season'],
+  ['/gardens/kettle-pond-commons/library', 'Library'],
+  ['/gardens/kettle-pond-commons/library/targets/danaus-plexippus', 'Monarch'],
+  ['/gardens/kettle-pond-commons/library/targets/selasphorus-rufus', 'Rufous hummingbird'],
+  ['/gardens/juniper-wash/library/plants/aristolochia-watsonii', "Watson's pipevine"],
+  ['/gardens/kettle-pond-commons/library/tables', 'Tables and corrections'],
+  ['/gardens/kettle-pond-commons/library/plants/new', 'A plant of your own'],
+] as const;
+
+/** Expects that nothing is wider than the screen. */
+export async function expectNoSidewaysScroll(page: OpenPage) {
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(overflow, 'sideways scroll').toBeLessThanOrEqual(0);
+}
+
+/** Looks at every view at a width, all rules of accessibility `except` some. */
+export function everyViewAt(width: number, except: string[] = []) {
+  let app: RunningApp;
+  let browser: Browser;
+  withApp((running) => ({ app, browser } = running));
+  it.each(VIEWS)('%s has its heading, no findings and nothing wider than the screen', async (path, heading) => {
+    const page = await openPage(browser, width);
+    await page.goto(app.url + path);
+    await page.getByRole('heading', { level: 1, name: heading }).waitFor();
+    await expectAccessible(page, `${path} at ${width}`, { except });
+    await expectNoSidewaysScroll(page);
+    expect(page.faults).toEqual([]);
+    await page.done();
+  });
+}

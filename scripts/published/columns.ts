@@ -1,0 +1,244 @@
+import { z } from 'zod';
+import { REFERENCE_FILES, type ReferenceFile } from '../../core/model/reference';
+
+type Columns<File extends ReferenceFile> = Record<keyof z.input<(typeof REFERENCE_FILES)[File]['schema']> & string, string>;
+
+/** What each column of the library's tables means. A column without a meaning does not compile. */
+const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
+  'regions.csv': {
+    id: 'Name of the region in other tables',
+    name: 'Name shown',
+    summary: 'Where it lies, in a few words',
+    lat: 'Latitude of its middle, degrees north',
+    lon: 'Longitude of its middle, degrees east (so below zero)',
+    elevation_m: 'Height for which its dates hold, metres',
+    zone_min: 'Coldest hardiness half-zone found in it',
+    zone_max: 'Mildest hardiness half-zone found in it',
+    summer: 'Heat of its summers',
+    humidity: 'Humidity of its summers',
+    annual_rain_mm: 'Rain and melted snow in a usual year, millimetres',
+    soils: 'Usual soils, in words',
+    last_frost: 'Average last frost of spring; blank: no frost',
+    first_frost: 'Average first frost of autumn; blank: no frost',
+    frost_spread_d: 'Standard deviation of both frosts from year to year, days; blank: 12',
+  },
+  'climate-normals.csv': {
+    region: 'The region',
+    month: '1 January … 12 December',
+    tmin_c: 'Mean daily minimum, °C',
+    tmax_c: 'Mean daily maximum, °C',
+    rain_mm: 'Rain in the month, millimetres',
+    rain_days: 'Days with rain',
+    et0_mm: 'Reference evapotranspiration in the month, millimetres',
+  },
+  'region-areas.csv': {
+    jurisdiction: 'State or province',
+    lat_min: 'Southern edge',
+    lat_max: 'Northern edge',
+    lon_min: 'Western edge',
+    lon_max: 'Eastern edge',
+    region: 'The region of places within these edges; of a jurisdiction’s rows the first that holds a place counts',
+  },
+  'targets.csv': {
+    id: 'Name of the creature in other tables',
+    kind: 'Butterfly, moth or hummingbird',
+    common: 'Common name',
+    scientific: 'Scientific name',
+    family: 'Family',
+    size_min_mm: 'Smallest wingspan (hummingbirds: length), millimetres',
+    size_max_mm: 'Largest wingspan (hummingbirds: length), millimetres',
+    overwinters_as: 'Life stage in which it passes the winter',
+    overwinters_in: 'Shelter in which it does',
+    winter_larva:
+      'How far a wintering larva has fed: unfed and part-grown ones feed in spring, part-grown and full-grown ones in autumn',
+    adult_food: 'What keeps the adults; none for moths that do not feed',
+    tongue_mm: 'Length of tongue or bill with tongue, millimetres',
+    flower_forms: 'Flower forms it drinks from',
+    special_needs: 'What it needs beside leaf, nectar and shelter',
+    larva_leaf_g: 'Fresh leaf one larva eats until grown, grams',
+    dev_base_c: 'Temperature below which it does not develop, °C',
+    dev_degree_days: 'Degree-days from egg to adult above that',
+    patch_plants: 'Fewest host plants in one place that are usually laid on, where it differs from the rule by plant size',
+    patch_kinds: 'Fewest kinds of host, where one is known not to serve the whole season',
+    adult_marks: 'Marks by which the adult is known',
+    young_marks: 'Marks by which egg, larva or nest is known',
+    glyph: 'Drawing of the creature: its parts and colours',
+    concern: 'Cause for concern, in words; blank: none known',
+    confidence: 'How sure the row is',
+  },
+  'occurrence.csv': {
+    target: 'The creature',
+    region: 'The region',
+    status: 'As what it occurs there',
+    first: 'Half-month of the first adults',
+    last: 'Half-month of the last adults',
+    broods: 'Broods in a usual year; 0: it does not breed there',
+    ease: 'How hard it is to bring to a garden: 1 easy … 3 hard',
+    nest_first: 'Hummingbirds: half-month of nest building; blank where none nests',
+    nest_last: 'Hummingbirds: half-month of the last fledgling',
+  },
+  'hosts.csv': {
+    target: 'The creature',
+    plant: 'The plant its larvae eat',
+    rank: 'How well it serves',
+    light: 'Light in which eggs are laid on it',
+    note: 'In words',
+  },
+  'plants.csv': {
+    id: 'Name of the plant in other tables',
+    common: 'Common name',
+    scientific: 'Scientific name',
+    family: 'Family',
+    kind: 'Annual, perennial, shrub, tree …',
+    zone_min: 'Coldest half-zone it stands in the ground',
+    zone_max: 'Mildest half-zone it does well in',
+    heat_limit: 'Hottest summers it bears',
+    sun_min_h: 'Fewest hours of direct sun a day in the growing season',
+    sun_max_h: 'Most hours',
+    afternoon_shade_from_zone: 'Half-zone from which it wants shade in the afternoon; blank: nowhere',
+    moisture_min: 'Driest soil: 1 dry … 5 wet',
+    moisture_max: 'Wettest soil',
+    drainage: 'Drainage it asks',
+    textures: 'Soil textures it grows in',
+    ph_min: 'Lowest pH',
+    ph_max: 'Highest pH',
+    humidity: 'Summer air it asks',
+    salt: 'Salt it bears',
+    height_min_cm: 'Least height when grown, centimetres',
+    height_max_cm: 'Greatest height when grown',
+    spread_cm: 'Width when grown, centimetres',
+    spacing_cm: 'Distance from plant to plant, centimetres',
+    habit: 'How it spreads',
+    vigour: 'How strongly: 1 weak … 3 overruns its neighbours',
+    life_years: 'Years it usually lives',
+    years_to_flower: 'Years from sowing to the first flowers; 0: in the first year',
+    foliage_first: 'Half-month of the first leaf',
+    foliage_last: 'Half-month of the last leaf',
+    bloom_first: 'Half-month of the first flowers, in the region of bloom_ref; blank: none of use',
+    bloom_last: 'Half-month of the last flowers there',
+    blooms_to_frost: 'y where only frost ends the bloom',
+    rebloom_days: 'Days from a cut to the second bloom; blank: it has none',
+    bloom_ref: 'Region for which leaf and bloom are stated; elsewhere they are moved by place',
+    colour: 'Colour of the flowers, in words',
+    colour_hex: 'The same as drawn',
+    flower_form: 'Form of the flowers',
+    tube_mm: 'Depth at which the nectar lies, millimetres',
+    nectar_butterfly: 'Worth to butterflies, 0 … 3',
+    nectar_hummingbird: 'Worth to hummingbirds, 0 … 3',
+    nectar_moth: 'Worth to moths, 0 … 3',
+    alkaloid: 'y where butterflies seek its alkaloids',
+    leaf_g: 'Fresh leaf of a grown plant, grams',
+    deer: 'Resistance to deer: low is eaten first',
+    container: 'Does it live in pots?',
+    container_role: 'Its place in a mixed pot',
+    container_min_l: 'Smallest pot, litres',
+    price_minor: 'Rough price of one plant, US cents',
+    confidence: 'How sure the row is',
+  },
+  'plant-status.csv': {
+    plant: 'The plant',
+    place: 'A region, a state or province, or `anywhere`; the nearest row counts',
+    status: 'Native, introduced, listed …',
+    as_of: 'Year in which it was set down',
+    note: 'In words',
+  },
+  'cautions.csv': {
+    plant: 'The plant',
+    hazard: 'Whom it can hurt, and how',
+    severity: '1 mild … 3 grave',
+    note: 'What is known, in words',
+  },
+  'propagation.csv': {
+    plant: 'The plant',
+    method: 'A way to raise it',
+    stratify_days: 'Days of cold the seed needs',
+    light: 'y where the seed needs light',
+    treatment: 'What is done to the seed before',
+    germinate_c: 'Soil temperature for germination, °C',
+    germinate_days: 'Days to germination',
+    rate: 'Share that comes up or roots, 0 … 1',
+    weeks_before_last_frost: 'Weeks before the last frost to begin; below zero: after it',
+    node_count: 'Nodes on a cutting',
+    rooting_days: 'Days to rooting',
+    divide_every_years: 'Years between divisions',
+    months: 'Months for it, where they are not by frost',
+    note: 'In words',
+  },
+  'care.csv': {
+    plant: 'A plant, genus, family or kind; the nearest row counts',
+    action: 'What is done',
+    anchor: 'From what its day is counted',
+    offset_days: 'Days from there; with the anchor month, the day of the year',
+    every_days: 'Days until it is due again; blank: once',
+    every_years: 'Years between; blank: each year',
+    zones: 'Half-zones in which it is done; blank: all',
+    school: 'School in which it is done; blank: all',
+    note: 'In words',
+  },
+  'ailments.csv': {
+    plant: 'A plant, genus, family or kind',
+    symptom: 'What is seen',
+    cause: 'What may cause it',
+    evidence: 'What speaks for that cause',
+    check: 'How to make sure',
+    remedy: 'What helps, without harm to caterpillars',
+  },
+  'clearing.csv': {
+    plant: 'An invasive plant, its genus, family or kind; the nearest row counts',
+    way: 'What usually clears it by hand',
+    season: 'When',
+    years: 'Years until nothing more comes up',
+    note: 'In words',
+  },
+};
+
+interface Shape {
+  type?: string;
+  enum?: string[];
+  pattern?: string;
+  minimum?: number;
+  maximum?: number;
+  anyOf?: Shape[];
+}
+
+/** What a cell may hold, from its schema. */
+function allowed(shape: Shape): string {
+  const inner = shape.anyOf?.find((row) => row.type !== 'null') ?? shape;
+  if (inner.enum) return inner.enum.map((word) => `\`${word}\``).join(', ');
+  if (inner.minimum !== undefined) return `${inner.minimum} … ${inner.maximum}`;
+  return inner.pattern ? `as \`${inner.pattern.replaceAll('|', '\\|')}\`` : 'text';
+}
+
+/** docs/columns.md: every column of every table, what it means and what it may hold. */
+export function columnsPage(): string {
+  const tables = Object.entries(REFERENCE_FILES).map(([file, { schema, key }]) => {
+    const { properties } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as {
+      properties: Record<string, Shape>;
+    };
+    const rows = Object.entries(MEANINGS[file as ReferenceFile]).map(
+      ([column, meaning]) => `| \`${column}\` | ${meaning} | ${allowed(properties[column]!)} |`,
+    );
+    return [
+      `## ${file}`,
+      `One row for each ${key.map((name) => `\`${name}\``).join(' and ')}.`,
+      `| column | meaning | cells |\n|---|---|---|\n${rows.join('\n')}`,
+    ].join('\n\n');
+  });
+  return `# Columns of the CSV tables
+
+Made by \`npm run docs\` from the schemas in core/model/reference.ts. UTF-8, comma-separated, a header row. A blank cell means
+"does not apply" or "not usual". Lists in a cell are separated by \`|\`. Half-months run from 0 (1–15 January) to 23 (16–31
+December). The same columns go out of the application and come back in (Library, Tables and corrections).
+
+${tables.join('\n\n')}
+
+## Tables that go out only
+
+The **ledger** of the season: \`Species\`, \`Need\`, \`Verdict\` (closed, thin or open), \`Served\` (share of the half-months in which
+it is met), \`At its weakest\` (the figure of the leanest half-month), \`When needed\`, \`Short in\` (half-months that fall short),
+\`Served by\` (the plantings).
+
+The **shopping list**: \`source\` (where it is bought), \`when\`, \`name\`, \`scientific name\`, \`for\` (the beds), \`plants\` (needed), \`buy\`
+(units), \`as\` (the unit), \`spares\`, \`price\` and \`total\` with the currency in brackets, \`ask\` (what to ask the seller).
+`;
+}
