@@ -47,7 +47,7 @@ function questionOf({ leaf, grams, appetite, eatsB, kept, shade }: Drawn): PlanQ
     plants: [leafy('a', grams[0]), leafy('b', grams[1]), ...MAYFLOWERS],
     targets: [creature('brown', appetite[0]), creature('grey', appetite[1])],
     hosts: ['brown', 'grey'].flatMap((id, i) => [
-      host(id, 'a', i === 0 ? 'preferred' : 'accepted'),
+      host(id, 'a', i === 0 ? 'primary' : 'accepted'),
       ...(eatsB[i] ? [host(id, 'b')] : []),
     ]),
   };
