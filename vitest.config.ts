@@ -33,6 +33,8 @@ export default defineConfig({
         test: {
           name: 'application',
           include: ['e2e/**/*.test.ts'],
+          // Each file has a server, a database and a browser of its own; what it imports is shared.
+          isolate: false,
           testTimeout: 60_000,
           hookTimeout: 60_000,
           // Two browsers and two servers share the cores: what is waited for may take a while.

@@ -65,19 +65,23 @@ export async function remember(page: Page, url: string, key: string, value: stri
   await page.evaluate(([name, text]) => localStorage.setItem(name!, text!), [key, value]);
 }
 
-/** Expects no accessibility findings (WCAG 2.2 AA and best practice) on the page as it stands, of some rules `only` or `except` some. */
-export async function expectAccessible(
-  page: Page,
-  what: string,
-  { only, except = [] }: { only?: string[]; except?: string[] } = {},
-) {
+export interface AccessibilityOptions {
+  /** Some rules only, or all except some. */
+  only?: string[];
+  except?: string[];
+  /** The part of the page that is looked at, where the rest was already. */
+  within?: string;
+}
+
+/** Expects no accessibility findings (WCAG 2.2 AA and best practice) on the page as it stands. */
+export async function expectAccessible(page: Page, what: string, { only, except = [], within }: AccessibilityOptions = {}) {
   const values = only ?? ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
   const rules = Object.fromEntries(except.map((rule) => [rule, { enabled: false }]));
-  const { violations } = await new AxeBuilder({ page })
+  const axe = new AxeBuilder({ page })
     .options({ runOnly: { type: only ? 'rule' : 'tag', values }, rules, resultTypes: ['violations'] })
     // Without the second page that reads the results: there are no frames, and it takes longer than the rules.
-    .setLegacyMode()
-    .analyze();
+    .setLegacyMode();
+  const { violations } = await (within ? axe.include(within) : axe).analyze();
   const found = violations.map(
     (v) =>
       `${v.id}: ${v.nodes

@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { setPriority } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -20,15 +21,16 @@ function run(command, args, env = {}) {
 
 /**
  * Starts a command in the repository; answers whether it went well and what it printed. `shown`: it prints as it goes on
- * instead.
+ * instead. `patient`: it lets other work have the processor first.
  */
-export function start(command, args, env = {}, shown = false) {
+export function start(command, args, { env = {}, shown = false, patient = false } = {}) {
   return new Promise((resolve) => {
     const child = spawn(command, args, {
       cwd: ROOT,
       stdio: shown ? 'inherit' : ['ignore', 'pipe', 'pipe'],
       env: { ...process.env, ...env },
     });
+    if (patient && child.pid) setPriority(child.pid, 10);
     let output = '';
     for (const stream of [child.stdout, child.stderr]) stream?.on('data', (chunk) => (output += chunk));
     child.on('error', (error) => resolve({ ok: false, output: `${command} could not be started: ${error.message}` }));
@@ -75,7 +77,7 @@ export function installPackages() {
 /** Compiles better-sqlite3 where that was not done yet; answers as `start`. */
 export async function compileSqlite() {
   if (existsSync(join(ROOT, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node'))) return { ok: true, output: '' };
-  const { ok, output } = await start('npm', ['rebuild', 'better-sqlite3'], { JOBS: 'max' });
+  const { ok, output } = await start('npm', ['rebuild', 'better-sqlite3'], { env: { JOBS: 'max' } });
   const hint =
     'better-sqlite3 could not be compiled. It needs make, a C++ compiler and Python 3, then:  npm rebuild better-sqlite3';
   return { ok, output: ok ? '' : `${output}\n${hint}` };
@@ -89,7 +91,7 @@ export async function build() {
   const digest = digestOf(SOURCES);
   const stamp = join(ROOT, BUILT);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === digest) return { ok: true, output: 'The build is up to date.' };
-  const { ok, output } = await start('npx', ['nuxt', 'build'], { NUXT_TELEMETRY_DISABLED: '1' });
+  const { ok, output } = await start('npx', ['nuxt', 'build'], { env: { NUXT_TELEMETRY_DISABLED: '1' } });
   if (ok) writeFileSync(stamp, digest);
   return { ok, output: ok ? '' : `${output}\nThe build failed; the lines above say why.` };
 }
@@ -101,9 +103,9 @@ export async function installChromium() {
   if (process.getuid?.() !== 0)
     return { ok: false, output: `The browser tests need Debian's Chromium. Install it with:\n  ${how}` };
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
-  const listed = await start('apt-get', ['update', '-qq'], env);
+  const listed = await start('apt-get', ['update', '-qq'], { env });
   const installed = listed.ok
-    ? await start('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], env)
+    ? await start('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env })
     : listed;
   return installed.ok ? installed : { ok: false, output: `${installed.output}\nChromium could not be installed. Try:\n  ${how}` };
 }

@@ -15,11 +15,13 @@ const folder = join(ROOT, '.test-tmp');
 rmSync(folder, { recursive: true, force: true });
 mkdirSync(folder, { recursive: true });
 
+// What the browser tests wait for, the compiler and the build, has the processor first.
+const patient = true;
 const npx =
   (...args) =>
   () =>
-    start('npx', args, { NUXT_TELEMETRY_DISABLED: '1' });
-const npm = (script) => () => start('npm', ['run', '--silent', script]);
+    start('npx', args, { env: { NUXT_TELEMETRY_DISABLED: '1' }, patient });
+const npm = (script) => () => start('npm', ['run', '--silent', script], { patient });
 const reportOf = (project) => join(folder, `${project}.json`);
 /** Tests of a project; the browser tests print as they go on, since nothing else runs beside them. */
 const tests =
@@ -31,8 +33,7 @@ const tests =
         ...['vitest', 'run', '--project', project, `--maxWorkers=${workers}`],
         ...['--reporter=default', '--reporter=json', `--outputFile.json=${reportOf(project)}`],
       ],
-      {},
-      shown,
+      { shown, patient: !shown },
     );
 
 /** In the order in which they are begun. Both the type check and the build write .nuxt: never together. */

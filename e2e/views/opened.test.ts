@@ -21,14 +21,14 @@ describe('reasons and dialogs', () => {
     await page.keyboard.press('/');
     await page.getByRole('combobox', { name: 'What to find' }).fill('cybele');
     await page.getByRole('option', { name: /Great spangled fritillary/ }).waitFor();
-    await expectAccessible(page, 'find');
+    await expectAccessible(page, 'find', { within: '[role=dialog]' });
     await page.keyboard.press('Enter');
     await page.getByRole('complementary').getByText('Argynnis cybele').waitFor();
-    await expectAccessible(page, 'target reasons');
+    await expectAccessible(page, 'target reasons', { within: 'aside' });
     await page.keyboard.press('1');
     await page.getByRole('button', { name: 'Change The swale' }).click();
     await page.getByRole('dialog').getByLabel('Name').waitFor();
-    await expectAccessible(page, 'bed form');
+    await expectAccessible(page, 'bed form', { within: '[role=dialog]' });
     expect(page.faults).toEqual([]);
     await page.done();
   });
@@ -52,7 +52,7 @@ describe('reasons and dialogs', () => {
     for (const name of ['White oak', 'Tool shed', 'Autumn-olive', 'South bank']) {
       await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
       await page.getByRole('complementary', { name: 'Reasons' }).getByLabel('Name').waitFor();
-      await expectAccessible(page, name);
+      await expectAccessible(page, name, { within: 'aside' });
     }
     await page.done();
   });

@@ -42,8 +42,8 @@ export async function expectNoSidewaysScroll(page: OpenPage) {
   expect(overflow, 'sideways scroll').toBeLessThanOrEqual(0);
 }
 
-/** Looks at every view at a width, all rules of accessibility `except` some. */
-export function everyViewAt(width: number, except: string[] = []) {
+/** Looks at every view at a width: all rules of accessibility by day `except` some, its colours at dusk too where asked. */
+export function everyViewAt(width: number, { except = [], dusk = false }: { except?: string[]; dusk?: boolean }) {
   let app: RunningApp;
   let browser: Browser;
   withApp((running) => ({ app, browser } = running));
@@ -53,6 +53,11 @@ export function everyViewAt(width: number, except: string[] = []) {
     await page.getByRole('heading', { level: 1, name: heading }).waitFor();
     await expectAccessible(page, `${path} at ${width}`, { except });
     await expectNoSidewaysScroll(page);
+    if (dusk && path.startsWith('/gardens/')) {
+      await page.getByRole('button', { name: 'Dusk' }).click();
+      await page.locator('html[data-theme=dusk]').waitFor();
+      await expectAccessible(page, `${path} at dusk`, { only: ['color-contrast', 'link-in-text-block'] });
+    }
     expect(page.faults).toEqual([]);
     await page.done();
   });

@@ -29,7 +29,8 @@ const arbitrary = fc.record({
   }),
   grams: fc.tuple(fc.constantFrom(20, 60, 100, 200), fc.constantFrom(20, 60, 100, 200)),
   appetite: fc.tuple(fc.constantFrom(5, 10, 20), fc.constantFrom(5, 10, 20)),
-  /** Who eats b too, beside brown and grey, which both eat a. */
+  /** Brown eats a. */
+  greyEatsA: fc.boolean(),
   eatsB: fc.tuple(fc.boolean(), fc.boolean()),
   kept: fc.tuple(fc.integer({ min: 0, max: 3 }), fc.integer({ min: 0, max: 3 })),
   shade: fc.boolean(),
@@ -39,17 +40,19 @@ type Drawn = typeof arbitrary extends fc.Arbitrary<infer T> ? T : never;
 const MOST = 3;
 
 /** Flowers that stand already fill the nectar, and pupae in the soil find their shelter: leaf alone is asked for. */
-function questionOf({ leaf, grams, appetite, eatsB, kept, shade }: Drawn): PlanQuestion {
+function questionOf({ leaf, grams, appetite, greyEatsA, eatsB, kept, shade }: Drawn): PlanQuestion {
   const leafy = (id: string, leaf_g: number) =>
     plant(id, { leaf_g, bloom_first: null, bloom_last: null, nectar_butterfly: 0, sun_min_h: 2 });
   const creature = (id: string, larva_leaf_g: number) => target(id, { larva_leaf_g, overwinters_in: 'soil', patch_plants: 2 });
   const world: World = {
     plants: [leafy('a', grams[0]), leafy('b', grams[1]), ...MAYFLOWERS],
     targets: [creature('brown', appetite[0]), creature('grey', appetite[1])],
-    hosts: ['brown', 'grey'].flatMap((id, i) => [
-      host(id, 'a', i === 0 ? 'primary' : 'accepted'),
-      ...(eatsB[i] ? [host(id, 'b')] : []),
-    ]),
+    hosts: [
+      host('brown', 'a'),
+      ...(greyEatsA ? [host('grey', 'a', 'accepted')] : []),
+      ...(eatsB[0] ? [host('brown', 'b', 'accepted')] : []),
+      ...(eatsB[1] ? [host('grey', 'b')] : []),
+    ],
   };
   const locked = (id: string, of: string, count: number) => (count > 0 ? [planting(id, of, count, { locked: true })] : []);
   const question = ask(
