@@ -1,4 +1,8 @@
+import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
+import { gardenHere } from '../core/garden/here';
+import { refusalFor } from '../core/match/gates/gates';
+import { GardenFile } from '../core/model/garden';
 import { timingOffers } from '../core/coverage/offers/timing';
 import { seasonCalendar } from '../core/season/calendar';
 import { almanacFor } from '../core/almanac/almanac';
@@ -9,6 +13,10 @@ import { GARDEN, gardenOf, host, plant, planting, site, target, type World } fro
 import { checkRows } from '../core/library/check';
 import { openDatabase } from '../server/database/connection';
 import { loadLibrary } from '../server/database/library';
+import { importGarden } from '../server/database/records/garden-file';
+import { takeProposal } from '../server/database/records/plans';
+import { readGarden, readRecords } from '../server/database/records/reading';
+import { mustAdmit } from '../server/http/admission';
 import { demoGarden } from '../scripts/demo-gardens';
 import { readLibrary } from '../scripts/reference-files';
 import { lightSeason, sunOfBeds } from '../core/place/sun/bed-sun';
@@ -66,6 +74,7 @@ const sunSurvey = (count: number) => () => {
     if (layer.halfMonth < 0) return;
 };
 
+const TAKE = 'a plan of 2,000 plantings checked, taken and read back';
 const bench = new Bench({ time: 1000 });
 bench.add('reference: a million square roots', () => {
   let sum = 0;
@@ -101,6 +110,26 @@ bench.add('the library into a new database', () => {
   db.close();
 });
 bench.add('calendar of the pond garden, by whom it serves', () => void seasonCalendar(pondInput, pondServed, 'target'));
+// The largest plan that may be taken at once: every plant that is admitted, bed by bed, into a garden of a database.
+const db = openDatabase(':memory:', 'server/database/migrations');
+const pondFile = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
+const admitted = library.plants.filter(({ id }) => !refusalFor(pond.almanac.plants.get(id)!, pond.garden, []));
+const takeLarge = () => {
+  const id = importGarden(db, pondFile);
+  const records = readRecords(db, id);
+  const taken = records.sites.flatMap((row) => admitted.map((of) => ({ plant: of.id, site_id: row.id, count: 1 }))).slice(0, 2000);
+  if (taken.length < 2000) throw new Error(`Only ${taken.length} rows: the bench wants 2,000.`);
+  return () => {
+    mustAdmit(
+      gardenHere(readRecords(db, id), library),
+      taken.map((row) => row.plant),
+    );
+    takeProposal(db, id, { label: 'Take it', out: [], plants: taken, features: [] }, 2026);
+    return readGarden(db, id);
+  };
+};
+let take = takeLarge();
+bench.add(TAKE, () => void take(), { beforeEach: () => void (take = takeLarge()) });
 bench.add('timing of a hungry gap, the whole library', () => void timingOffers(pondInput, hungry.target, hungry.need));
 
 await bench.run();
@@ -111,6 +140,7 @@ const timeOf = (name: string) => {
 };
 const reference = timeOf(bench.tasks[0]!.name);
 const LIMITS_MS: Record<string, number> = {
+  [TAKE]: 500,
   [bench.tasks[1]!.name]: 20,
   [bench.tasks[2]!.name]: 10,
   [bench.tasks[4]!.name]: 50,

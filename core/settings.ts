@@ -257,7 +257,7 @@ export const SETTINGS = {
       colour: 800,
     },
     /**
-     * Where a search ends: at so many branch-and-bound nodes for each objective, so that the same question has the same
+     * Where a search ends: at a number of branch-and-bound nodes for each objective, so that the same question has the same
      * answer on every machine; the seconds for all of it are a guard for slow ones. An alternative is looked for as
      * quickly as that; what is short of closing a target with `shortfall`. Judgement, measured on the demo gardens: the
      * first node finds plans of the same worth and cost as thousands, what follows proves it.

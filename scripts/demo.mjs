@@ -34,8 +34,8 @@ const server = spawn(process.execPath, ['.output/server/index.mjs'], {
 let ended = false;
 server.on('exit', (code) => {
   ended = true;
-  if (code)
-    stopWith(`The server stopped with code ${code}. If the port is taken, choose another:  OUTWASH_PORT=4180 npm run demo`);
+  // The server has said why.
+  process.exitCode = code ?? 1;
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 

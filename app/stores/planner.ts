@@ -82,7 +82,7 @@ export const usePlannerStore = defineStore('planner', () => {
     others.value = {};
     shortfalls.value = {};
   }
-  /** Tells a worker the question. Plain copies: it is sent no reactive object. The library is large and plain already. */
+  /** Gives a worker the question. Plain copies: it is sent no reactive object. The library is large and plain already. */
   const ask = (planner: Remote<Planner>) =>
     planner.ask({
       ...(JSON.parse(JSON.stringify({ records: garden.here!.records, wishes: wishes.value })) as Pick<

@@ -97,6 +97,7 @@ describe('needs', () => {
   });
   it('for alkaloids lie in the middle third of the flight', () => {
     expect(middleThird([9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19])).toEqual([13, 14, 15]);
+    expect(middleThird([9, 10, 11])).toEqual([10]);
     expect(middleThird([9, 10])).toEqual([9, 10]);
   });
   it('for shelter end when the spring larvae wake', () => {

@@ -51,7 +51,9 @@ describe('a bloom settled by records', () => {
   });
   it('in its own year a day stands as it was', () => {
     const rows = [seen('first-bloom', '2025-05-16'), seen('first-bloom', '2026-05-06')];
-    expect(ownBloom(MAY, rows, 'phlox', 2025).window.from).toBe(136);
+    const { window, first } = ownBloom(MAY, rows, 'phlox', 2025);
+    expect(window.from).toBe(136);
+    expect(first).toMatchObject({ day: 136, calculated: 121, weight: 1 });
     expect(ownBloom(MAY, rows, 'phlox', 2026).window.from).toBe(126);
   });
   it('wins over the frost too', () => {

@@ -73,7 +73,7 @@ export function ownBloom(window: DayWindow, seen: readonly Seen[], of: string, y
 /**
  * A flight as the gardener’s own first and last adults settle it. Whoever was seen has to be fed: a sighting outside the
  * calculated flight lengthens it at once, as far as the median of the years; but that nobody was seen proves little, and
- * shortens it only from SETTINGS.records.shortenFrom years on, and in a year of its own.
+ * shortens it only from SETTINGS.records.shortenFrom years on, and within the year it was recorded.
  */
 export function ownFlight(window: DayWindow, seen: readonly Seen[], of: string, year: number | null): OwnWindow {
   const end = (what: SeenKind, calculated: number, outwards: 1 | -1) =>

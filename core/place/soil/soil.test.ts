@@ -23,6 +23,34 @@ describe('the texture triangle', () => {
   ])('%i %% sand, %i %% silt, %i %% clay is %s', (sand, silt, clay, name) => {
     expect(textureClass({ sand: sand / 100, silt: silt / 100, clay: clay / 100 })).toBe(name);
   });
+  // Either side of each of its lines, by the published definitions: sand, silt, clay.
+  it.each([
+    [86, 14, 0, 'sand'],
+    [85, 15, 0, 'loamy sand'],
+    [71, 29, 0, 'loamy sand'],
+    [70, 30, 0, 'sandy loam'],
+    [25, 50, 25, 'silt loam'],
+    [26, 49, 25, 'loam'],
+    [45, 48, 7, 'loam'],
+    [46, 48, 6, 'sandy loam'],
+    [52, 40, 8, 'loam'],
+    [53, 39, 8, 'sandy loam'],
+    [52, 28, 20, 'loam'],
+    [53, 27, 20, 'sandy clay loam'],
+    [54, 27, 19, 'sandy loam'],
+    [9, 80, 11, 'silt'],
+    [8, 80, 12, 'silt loam'],
+    [20, 53, 27, 'silty clay loam'],
+    [21, 52, 27, 'clay loam'],
+    [45, 28, 27, 'clay loam'],
+    [46, 27, 27, 'sandy clay loam'],
+    [46, 19, 35, 'sandy clay'],
+    [46, 20, 34, 'sandy clay loam'],
+    [20, 40, 40, 'silty clay'],
+    [21, 39, 40, 'clay'],
+  ])('%i sand, %i silt, %i clay is %s', (sand, silt, clay, name) => {
+    expect(textureClass({ sand: sand / 100, silt: silt / 100, clay: clay / 100 })).toBe(name);
+  });
   it('names every point', () => {
     for (let sand = 0; sand <= 100; sand += 2)
       for (let clay = 0; clay <= 100 - sand; clay += 2)

@@ -42,8 +42,8 @@ export function textureClass({ sand, silt, clay }: Fractions): TextureClass {
 }
 
 /**
- * Shares from the layers of a settled jar (mm). Clay settles loosely and last: a jar read too early calls clay what
- * has not yet fallen nothing at all, so it wants two days.
+ * Shares from the layers of a settled jar (mm). Clay settles last: in a jar read too early the clay still in suspension
+ * is missed, so it wants two days.
  */
 export function jarFractions({ sand_mm, silt_mm, clay_mm }: Reading<'jar'>): Fractions {
   const whole = sand_mm + silt_mm + clay_mm;

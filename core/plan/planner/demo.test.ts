@@ -7,7 +7,7 @@ import { readLibrary } from '../../../scripts/reference-files';
 import { problemOf } from './problem';
 import { gardenWith } from './proposal';
 import { keptOf, type PlanQuestion } from './question';
-import { brokenRules } from './rules';
+import { brokenRules } from '../../testing/plan-rules';
 import { solvePlan } from './solve';
 import { compareWorth, type Worth } from './worth';
 

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { ask, HOST, MAYFLOWERS, ONE } from '../../testing/planner';
-import { host, plant, site, target, type World } from '../../testing/worked-garden';
+import { host, plant, planting, site, target, type World } from '../../testing/worked-garden';
 import { greedyCounts } from './greedy';
 import { problemOf } from './problem';
 import { programOf } from './program';
 import { judge } from './proposal';
 import type { PlanQuestion } from './question';
-import { brokenRules } from './rules';
+import { brokenRules } from '../../testing/plan-rules';
 
 const greedy = (question: PlanQuestion, budget: number | null = null) => {
   const problem = problemOf(question);
@@ -36,6 +36,18 @@ describe('the greedy plan', () => {
     const targets = question.targets.map((row) => ({ ...row, priority: row.target === 'lost' ? 1 : 2 }));
     const { covered } = greedy({ ...question, targets });
     expect(covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target)).toEqual(['brown']);
+  });
+  it('divides kept leaf that two eat: what one has eaten does not feed the other', () => {
+    // 100 g × ½ ⁄ 10 g: two plants that stand raise ten larvae, five of each; ten of each want two plants more.
+    const world: World = {
+      plants: ONE.plants,
+      targets: [target('brown', { patch_plants: 1 }), target('grey', { patch_plants: 1 })],
+      hosts: [host('brown', 'host'), host('grey', 'host')],
+    };
+    const kept = [planting('old', 'host', 2, { locked: true })];
+    const { proposed, covered } = greedy(ask(world, { layout: 'scattered' }, { plantings: kept }));
+    expect(proposed.plants.find((row) => row.plant === 'host')?.count).toBe(2);
+    expect(covered.closed).toBe(2);
   });
   it('trims what no longer adds anything', () => {
     const { proposed } = greedy(ask(ONE));

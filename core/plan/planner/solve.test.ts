@@ -9,7 +9,7 @@ import { choicesFor } from './choices';
 import { problemOf } from './problem';
 import { costOfCounts, gardenWith, isBetter, judge, type Judged } from './proposal';
 import type { PlanQuestion } from './question';
-import { brokenRules } from './rules';
+import { brokenRules } from '../../testing/plan-rules';
 import { solvePlan, type Progress } from './solve';
 import { keptOf } from './question';
 import { compareWorth } from './worth';

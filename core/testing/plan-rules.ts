@@ -1,8 +1,8 @@
-import { fit } from '../../match/fit/fit';
-import { groundM2 } from '../../match/quantities';
-import { barred, choiceOf, keptCount, roomsOf } from './choices';
-import { moneyFor, type Proposed } from './proposal';
-import { keptOf, type PlanQuestion } from './question';
+import { fit } from '../match/fit/fit';
+import { groundM2 } from '../match/quantities';
+import { barred, choiceOf, keptCount, roomsOf } from '../plan/planner/choices';
+import { moneyFor, type Proposed } from '../plan/planner/proposal';
+import { keptOf, type PlanQuestion } from '../plan/planner/question';
 
 /**
  * The rules that a proposal breaks, in words; empty for a sound one. Written against the records, not against the
