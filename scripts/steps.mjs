@@ -80,7 +80,9 @@ export function installPackages() {
  */
 export async function compileSqlite() {
   if (existsSync(join(ROOT, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node'))) return { ok: true, output: '' };
-  const { ok, output } = await start('npm', ['rebuild', 'better-sqlite3'], { env: { JOBS: 'max', CFLAGS: '-O1', CXXFLAGS: '-O1' } });
+  const { ok, output } = await start('npm', ['rebuild', 'better-sqlite3'], {
+    env: { JOBS: 'max', CFLAGS: '-O1', CXXFLAGS: '-O1' },
+  });
   const hint =
     'better-sqlite3 could not be compiled. It needs make, a C++ compiler and Python 3, then:  npm rebuild better-sqlite3';
   return { ok, output: ok ? '' : `${output}\n${hint}` };
