@@ -47,12 +47,12 @@ export async function openPage(browser: Browser, width = 1280, height = 800): Pr
     if (message.type() === 'error' && !message.text().includes('Failed to load resource')) faults.push(message.text());
   });
   const done = async () => {
+    await page.unrouteAll({ behavior: 'wait' });
     const { origin } = new URL(page.url());
     const devtools = await page.context().newCDPSession(page);
     await page.goto('about:blank');
     await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage' });
     await devtools.detach();
-    await page.unrouteAll();
     page.removeAllListeners();
     pages.push(page);
   };

@@ -1,4 +1,4 @@
 import { describe } from 'vitest';
-import { everyViewAt } from './views';
+import { VIEWS, viewsAt } from './views';
 
-describe('every view at 1280 px, by day and at dusk', () => everyViewAt(1280, { dusk: true }));
+describe('every view at 1280 px, by day and at dusk', () => viewsAt(VIEWS.kettle, 1280, { dusk: true }));
