@@ -62,7 +62,7 @@ async function worker() {
     const killed = (await found(mutant, [dirname(mutant.file)])) || (await found(mutant, []));
     const [k, n] = counts.get(group) ?? [0, 0];
     counts.set(group, [k + Number(killed), n + 1]);
-    const words = `${mutant.file}:${mutant.line}  ${mutant.what}`;
+    const words = `${mutant.file}:${mutant.line}:${mutant.column}  ${mutant.what}`;
     if (!killed) survivors.push(words);
     console.log(`${String(at + 1).padStart(3)}  ${killed ? 'found   ' : 'NOT FOUND'}  ${words}`);
   }

@@ -6,12 +6,15 @@ import { SETTINGS } from '../settings';
 /** Degree-days (°C·day) of a day of the year, days beyond 365 running on into the next. */
 const heatOf = (year: Float64Array, day: number) => year[(((day - 1) % 365) + 365) % 365]!;
 
+/** Allowance (degree-days) for sums of shares: a quarter and three tenths of 100 are 55. */
+const A_HAIR = 1e-9;
+
 /** First day by which `sum` degree-days have gathered from `from`, at most a year on; null where they never do. */
 function forward(year: Float64Array, from: number, sum: number): number | null {
   let gathered = 0;
   for (let day = from; day < from + 365; day++) {
     gathered += heatOf(year, day);
-    if (gathered >= sum) return day;
+    if (gathered >= sum - A_HAIR) return day;
   }
   return null;
 }
@@ -24,7 +27,7 @@ function backward(year: Float64Array, until: number, sum: number): number {
     // With hardly a degree-day a day nothing grows: winter lies before.
     if (heat < SETTINGS.broods.springStart && gathered > 0) return day + 1;
     gathered += heat;
-    if (gathered >= sum) return day;
+    if (gathered >= sum - A_HAIR) return day;
   }
   return until - 365;
 }

@@ -1,50 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { larvalPeriods, larvalHalfMonths } from '../almanac/larval-periods';
 import { middleThird, needsOf, shelterHalfMonths } from './needs';
 import { target } from '../testing/worked-garden';
 
 // Five degree-days a day, all year: an egg-to-adult of 100 takes 20 days; egg 3, larva 12, pupa 5.
 const steady = new Float64Array(365).fill(5);
 const may = { from: 121, to: 151 };
-
-describe('larval periods from flight and heat', () => {
-  it('one brood of a pupa-winterer feeds from the first hatch until the last egg has grown', () => {
-    // Laid 1–30 May (days 121–150); hatches on the third day, grown on the fifteenth.
-    expect(larvalPeriods(target('x'), may, 1, steady)).toEqual([{ brood: 1, from: 123, to: 164 }]);
-  });
-  it('a second brood is laid when the first flies', () => {
-    const periods = larvalPeriods(target('x'), { from: 121, to: 200 }, 2, steady);
-    expect(periods.map((p) => [p.brood, p.from, p.to])).toEqual([
-      [1, 123, 164],
-      [2, 142, 183],
-    ]);
-  });
-  it('a larva that wintered unfed feeds in the spring before flight only', () => {
-    // The pupa takes the five days before flight, the larva the twelve before those.
-    const sleeper = target('x', { overwinters_as: 'larva', winter_larva: 'unfed' });
-    expect(larvalPeriods(sleeper, may, 1, steady)).toEqual([{ brood: 0, from: 104, to: 116 }]);
-  });
-  it('a part-grown one feeds in spring and again after flight', () => {
-    const sleeper = target('x', { overwinters_as: 'larva', winter_larva: 'part-grown' });
-    expect(larvalPeriods(sleeper, may, 1, steady).map((p) => p.brood)).toEqual([0, 1]);
-  });
-  it('a wintered adult waits for leaves before it lays', () => {
-    const [first] = larvalPeriods(target('x', { overwinters_as: 'adult' }), { from: 80, to: 200 }, 1, steady);
-    expect(first!.from).toBe(112);
-  });
-  it('growth stops when the heat does', () => {
-    const cold = steady.map((heat, i) => (i + 1 > 250 ? 0 : heat));
-    const [only] = larvalPeriods(target('x'), { from: 230, to: 260 }, 1, cold);
-    expect(only!.to).toBe(251);
-  });
-  it('a hummingbird has none', () => {
-    expect(larvalPeriods(target('x', { dev_degree_days: null }), may, 2, steady)).toEqual([]);
-  });
-  it('half-months count from a third on', () => {
-    // 3 May to 13 June.
-    expect(larvalHalfMonths([{ brood: 1, from: 123, to: 164 }])).toEqual([8, 9, 10]);
-  });
-});
 
 describe('needs', () => {
   const larval = [{ brood: 1, from: 123, to: 164 }];

@@ -6,8 +6,9 @@ export interface Mutant {
   start: number;
   end: number;
   text: string;
-  /** Line of the file, and what is done there, in a few words. */
+  /** Where in the file, and what is done there, in a few words. */
   line: number;
+  column: number;
   what: string;
 }
 
@@ -35,8 +36,8 @@ export function mutantsOf(file: string, source: string): Mutant[] {
   const mutants: Mutant[] = [];
   const put = (node: ts.Node, text: string, what: string) => {
     const start = node.getStart(tree);
-    const line = tree.getLineAndCharacterOfPosition(start).line + 1;
-    mutants.push({ file, start, end: node.getEnd(), text, line, what });
+    const { line, character } = tree.getLineAndCharacterOfPosition(start);
+    mutants.push({ file, start, end: node.getEnd(), text, line: line + 1, column: character + 1, what });
   };
   const negated = (node: ts.Expression) => put(node, `!(${node.getText(tree)})`, `not (${node.getText(tree)})`);
 

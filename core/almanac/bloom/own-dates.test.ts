@@ -49,6 +49,22 @@ describe('a bloom settled by records', () => {
     expect(ownBloom(MAY, rows.slice(1), 'phlox', null).window.from).toBe(126);
     expect(ownBloom(MAY, rows, 'phlox', null).window.from).toBe(126);
   });
+  it('a first flower before the new year turns the window to the year before, one after it to the year that comes', () => {
+    const inYears = (day: string) => [2023, 2024, 2025].map((year) => seen('first-bloom', `${year}-${day}`));
+    // 28 December is day 362; a window of 5 January to 1 March then ends on day 60 + 365.
+    expect(ownBloom({ from: 5, to: 60 }, inYears('12-28'), 'phlox', null).window).toEqual({ from: 362, to: 425 });
+    expect(ownBloom({ from: 360, to: 400 }, inYears('01-05'), 'phlox', null).window).toEqual({ from: 5, to: 35 });
+    // The first and the last day of a year are in it.
+    expect(ownBloom({ from: 5, to: 60 }, inYears('01-01'), 'phlox', null).window).toEqual({ from: 1, to: 60 });
+    expect(ownBloom({ from: 360, to: 400 }, inYears('12-31'), 'phlox', null).window).toEqual({ from: 365, to: 400 });
+  });
+  it('a last flower before the first leaves one day', () => {
+    const rows = [2023, 2024, 2025].flatMap((year) => [
+      seen('first-bloom', `${year}-06-20`),
+      seen('last-bloom', `${year}-06-10`),
+    ]);
+    expect(ownBloom(MAY, rows, 'phlox', null).window).toEqual({ from: 171, to: 171 });
+  });
   it('in its own year a day stands as it was', () => {
     const rows = [seen('first-bloom', '2025-05-16'), seen('first-bloom', '2026-05-06')];
     const { window, first } = ownBloom(MAY, rows, 'phlox', 2025);

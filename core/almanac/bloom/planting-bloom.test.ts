@@ -31,6 +31,12 @@ describe('a second bloom', () => {
     ['before it has flowered for two weeks', 134],
     ['more than a week after its last flower', 189],
   ])('does not come of a cut %s', (_, cut) => expect(secondBloom(phlox, BLOOM, cut, frosts)).toBeNull());
+  it('of a plant that flowers to the frost lasts as long as the first would have', () => {
+    // 160 days of bloom: 80 days again from day 182 are day 261; else to the end of the first, day 280.
+    const long = { from: 121, to: 280 };
+    expect(secondBloom(phlox, long, 167, frosts)!.to).toBe(261);
+    expect(secondBloom({ ...phlox, blooms_to_frost: true }, long, 167, frosts)!.to).toBe(280);
+  });
   it('comes of a cut in the week after', () => expect(secondBloom(phlox, BLOOM, 188, frosts)!.from).toBe(203));
   it('does not come of a plant that does not bloom again', () => {
     expect(secondBloom(plant('tulip'), BLOOM, 167, frosts)).toBeNull();

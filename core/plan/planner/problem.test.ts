@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { ask, HOST, MAYFLOWERS, ONE } from '../../testing/planner';
-import { host, plant, planting, target, type World } from '../../testing/worked-garden';
+import { host, plant, planting, site, target, type World } from '../../testing/worked-garden';
 import { coverage } from '../../coverage/coverage';
+import { roomsOf } from './choices';
 import { colourFamily, nativeShare } from './preferences';
 import { problemOf } from './problem';
 import { dominated, usefulMost } from './reduction';
@@ -55,6 +56,18 @@ describe('the problem', () => {
   });
 });
 
+describe('the room of a bed', () => {
+  it('is less what is kept takes, on the ground and in the crowns of its trees', () => {
+    // Trees four metres apart have 16 m² each; a trunk keeps a square metre of the ground, a herb 0.25.
+    const tree = plant('tree', { kind: 'tree', height_max_cm: 900, spread_cm: 400, spacing_cm: 400 });
+    const question = ask({ ...ONE, plants: [...ONE.plants, tree] });
+    const kept = [planting('t', 'tree', 2), planting('w', 'white', 4), planting('far', 'tree', 5, { site_id: 'elsewhere' })];
+    const [bed] = roomsOf(question, kept);
+    expect(bed!.left).toBeCloseTo(40 - 2 - 1, 9);
+    expect(bed!.crowns).toBeCloseTo(40 - 2 * 16, 9);
+  });
+});
+
 describe('what no best plan needs', () => {
   it('is left out: a flower that others outdo, where as many do as kinds are wanted', () => {
     const worse = plant('worse', { bloom_first: 8, bloom_last: 9, leaf_g: 0, spread_cm: 80, price_minor: 600 });
@@ -64,6 +77,17 @@ describe('what no best plan needs', () => {
     expect(left).toContain('host');
     expect(left).not.toContain('worse');
     expect(left.length).toBe(3);
+  });
+  it('is not left out where on one of its sites it does better than those that outdo it elsewhere', () => {
+    // Two cheap flowers that want six hours of sun: a bed of five is workable, and they give six tenths there.
+    const cheap = (id: string) => plant(id, { bloom_first: 8, bloom_last: 9, leaf_g: 0, price_minor: 100, sun_min_h: 6 });
+    const world: World = { ...ONE, plants: [HOST, cheap('one'), cheap('two'), MAYFLOWERS[0]!] };
+    const kept = (...sites: ReturnType<typeof site>[]) => {
+      const problem = problemOf(ask(world, {}, { sites }));
+      return problem.choices.plants.filter((_, i) => !dominated(problem)[i]).map((row) => `${row.here.plant.id} ${row.site.id}`);
+    };
+    expect(kept(site('sunny'))).not.toContain('white sunny');
+    expect(kept(site('sunny'), site('half', { sun_h: 5 }))).toContain('white half');
   });
   it('none goes for a plant that is not wanted', () => {
     const problem = problemOf(ask(ONE));
