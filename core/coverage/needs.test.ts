@@ -2,8 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { middleThird, needsOf, shelterHalfMonths } from './needs';
 import { target } from '../testing/worked-garden';
 
-// Five degree-days a day, all year: an egg-to-adult of 100 takes 20 days; egg 3, larva 12, pupa 5.
-const steady = new Float64Array(365).fill(5);
 const may = { from: 121, to: 151 };
 
 describe('needs', () => {
