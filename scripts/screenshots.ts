@@ -2,13 +2,18 @@ import { mkdirSync } from 'node:fs';
 import { openBrowser, openPage, type OpenPage } from '../e2e/browser';
 import { startApp } from '../e2e/running-app';
 
-/** One picture of each main view from the demo data, at 1280 × 800 (and one on a phone), into docs/screenshots. */
+/**
+ * One picture of each main view from the demo data, at 1280 × 800 (and one on a phone), into docs/screenshots. Of some only:
+ * `npm run screenshots -- propose season`.
+ */
+const only = process.argv.slice(2);
 const KETTLE = '/gardens/kettle-pond-commons';
 const app = await startApp();
 const browser = await openBrowser();
 mkdirSync('docs/screenshots', { recursive: true });
 
 async function shoot(name: string, path: string, ready: string, act?: (page: OpenPage) => Promise<unknown>, width = 1280) {
+  if (only.length > 0 && !only.includes(name)) return;
   const page = await openPage(browser, width, width === 390 ? 844 : 800);
   await page.goto(app.url + path);
   await page.getByText(ready).first().waitFor();

@@ -4,6 +4,8 @@ const planner = usePlannerStore();
 const garden = useGardenStore();
 const percent = (gap: number) => `${(100 * gap).toFixed(gap < 0.1 ? 1 : 0)} %`;
 const STEPS = { first: 'A first plan', targets: 'More for the creatures', wishes: 'The same, closer to your wishes' } as const;
+const steps = Object.keys(STEPS);
+const done = computed(() => steps.indexOf(planner.step ?? ''));
 const found = computed(() => planner.best && `${planner.best.covered.closed} of ${garden.targets.length} life cycles close`);
 const proof = computed(() => {
   if (planner.targetsGap === null) return 'How far another plan could go for the creatures is not proven yet.';
@@ -24,7 +26,13 @@ const proof = computed(() => {
 <template>
   <div v-if="planner.step || planner.searching" class="mt-3 border-y border-line py-2">
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <progress v-if="planner.searching" class="w-40" aria-label="The search goes on" />
+      <progress
+        v-if="planner.searching"
+        class="w-40"
+        :max="steps.length"
+        :value="Math.max(0, done)"
+        aria-label="Steps of the search that are done"
+      />
       <button v-if="planner.searching" class="press" @click="planner.stop()">
         {{ planner.best ? 'Stop here' : 'Stop' }}
       </button>

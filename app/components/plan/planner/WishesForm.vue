@@ -92,7 +92,7 @@ const PREFERENCES = [
         :model-value="planner.wishes.effort"
         label="How thoroughly to look"
         :choices="EFFORTS"
-        hint="Stop whenever you like: the best so far stays."
+        hint="Stop whenever you like."
         @update:model-value="set('effort', $event)"
       />
     </div>
