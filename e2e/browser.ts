@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { chromium, type Browser, type Page } from 'playwright-core';
-import { afterAll, beforeAll, expect } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach, expect } from 'vitest';
 import { startApp, type RunningApp } from './running-app';
 
 /** Debian's Chromium, headless. */
@@ -20,6 +20,21 @@ export function withApp(take: (running: { app: RunningApp; browser: Browser }) =
   afterAll(async () => {
     await running.browser.close();
     await running.app.stop();
+  });
+}
+
+/** The same, and for each test a page as a new visitor has it, on which no script may fail. */
+export function withPage(take: (running: { app: RunningApp; browser: Browser; page: OpenPage }) => void) {
+  let running: { app: RunningApp; browser: Browser };
+  let page: OpenPage;
+  withApp((its) => (running = its));
+  beforeEach(async () => {
+    page = await openPage(running.browser);
+    take({ ...running, page });
+  });
+  afterEach(async () => {
+    expect(page.faults).toEqual([]);
+    await page.done();
   });
 }
 

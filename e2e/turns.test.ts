@@ -1,22 +1,13 @@
-import type { Browser } from 'playwright-core';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { openPage, withApp, type OpenPage } from './browser';
+import { describe, expect, it } from 'vitest';
+import { type OpenPage, withPage } from './browser';
 import type { RunningApp } from './running-app';
 
 /** Answers come late and out of turn on a slow line: what is shown is what was asked for last. */
 let app: RunningApp;
-let browser: Browser;
 let page: OpenPage;
 const KETTLE = '/gardens/kettle-pond-commons';
 
-withApp((running) => ({ app, browser } = running));
-beforeEach(async () => {
-  page = await openPage(browser);
-});
-afterEach(async () => {
-  expect(page.faults).toEqual([]);
-  await page.done();
-});
+withPage((running) => ({ app, page } = running));
 
 /** Delays the answers to some requests, each by the next of the given milliseconds. */
 const delay = (address: RegExp, method: string, ...waits: number[]) =>

@@ -1,23 +1,15 @@
 import { readFileSync } from 'node:fs';
-import type { Browser, Page } from 'playwright-core';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { openPage, withApp, type OpenPage } from './browser';
+import type { Page } from 'playwright-core';
+import { afterEach, describe, expect, it } from 'vitest';
+import { type OpenPage, withPage } from './browser';
 import type { RunningApp } from './running-app';
 
 /** The smaller presses of a gardener's day, each in the real interface. */
 let app: RunningApp;
-let browser: Browser;
 let page: OpenPage;
 const KETTLE = '/gardens/kettle-pond-commons';
 
-withApp((running) => ({ app, browser } = running));
-beforeEach(async () => {
-  page = await openPage(browser);
-});
-afterEach(async () => {
-  expect(page.faults).toEqual([]);
-  await page.done();
-});
+withPage((running) => ({ app, page } = running));
 
 const reasons = (of: Page = page) => of.getByRole('complementary', { name: 'Reasons' });
 async function undoAll() {

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../almanac/almanac';
-import { coverage, type CoverageInput } from '../coverage/coverage';
+import { coverage } from '../coverage/coverage';
 import { offersFor } from '../coverage/offers/offers';
 import { costsOf, timingOffers } from '../coverage/offers/timing';
 import { withChange } from '../coverage/offers/change';
 import type { Gate } from '../match/gates/gates';
 import type { Propagation } from '../model/reference';
 import type { Figure, FigureDetail } from '../place/survey/measured';
-import { gardenOf, GARDEN, host, libraryOf, plant, planting, site, target, type World } from '../testing/worked-garden';
+import { AZURE, AZURE_FLOWERS, needIn } from '../testing/offers';
+import { gardenOf, GARDEN, libraryOf, plant, planting, site, target, type World } from '../testing/worked-garden';
 import { gateSentence } from './gates';
 import { propagationWords } from './library';
 import { listed } from './lists';
@@ -125,38 +126,24 @@ it('an obstacle says what to change', () => {
   );
 });
 
-const world: World = {
-  targets: [target('azure')],
-  plants: [
-    plant('host-herb', { nectar_butterfly: 0 }),
-    plant('bog-herb', { nectar_butterfly: 0, moisture_min: 5, moisture_max: 5 }),
-    plant('flower-a', { leaf_g: 0 }),
-    plant('flower-b', { leaf_g: 0 }),
-  ],
-  hosts: [host('azure', 'host-herb'), host('azure', 'bog-herb')],
-};
-const flowers = [planting('2', 'flower-a', 1), planting('3', 'flower-b', 1)];
-const needIn = (input: CoverageInput, stage: string) =>
-  coverage(input).targets[0]!.needs.find((row) => row.need.stage === stage)!;
-
 describe('offers in words', () => {
   it('a planting, and more of one', () => {
-    const input = gardenOf(world, flowers);
+    const input = gardenOf(AZURE, AZURE_FLOWERS);
     const { offers, nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(changeSentence(offers[0]!.change, input)).toBe('Add 6 host-herb to bed');
     expect(nearMissSentence(nearMisses[0]!.why, 'bed', METRIC)).toBe('bed: moisture is 3 (even), it wants 5 (wet).');
-    const begun = gardenOf(world, [...flowers, planting('1', 'host-herb', 2)]);
+    const begun = gardenOf(AZURE, [...AZURE_FLOWERS, planting('1', 'host-herb', 2)]);
     expect(changeSentence({ kind: 'plant', plant: 'host-herb', site_id: 'bed', count: 4 }, begun)).toBe(
       'Add 4 more host-herb to bed',
     );
   });
   it('no room', () => {
-    const input = gardenOf(world, flowers, { sites: [site('bed', { area_m2: 1 })] });
+    const input = gardenOf(AZURE, AZURE_FLOWERS, { sites: [site('bed', { area_m2: 1 })] });
     const { nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(nearMissSentence(nearMisses[0]!.why, 'bed', METRIC)).toBe('bed: 6 take 1.5 m², 0.5 m² is left.');
   });
   it('a feature and the autumn', () => {
-    const input = gardenOf(world, flowers);
+    const input = gardenOf(AZURE, AZURE_FLOWERS);
     expect(changeSentence({ kind: 'feature', site_id: 'bed', feature: 'mud' }, input)).toBe('Add a damp mud patch to bed');
     expect(changeSentence({ kind: 'autumn', school: 'leave' }, input)).toBe('Leave stems and leaves standing until spring');
   });
@@ -164,15 +151,15 @@ describe('offers in words', () => {
 
 describe('words for gaps', () => {
   it('name what is missing and when', () => {
-    const input = gardenOf(world, flowers);
+    const input = gardenOf(AZURE, AZURE_FLOWERS);
     const here = input.almanac.targets.get('azure')!;
     const hosts = needIn(input, 'host');
     expect(gapSentence(here, hosts, METRIC)).toBe('No host plant for the caterpillars of azure, wanted early May to early June.');
     expect(gapLabel(hosts, hosts.gaps)).toBe('no host');
-    const few = needIn(gardenOf(world, [...flowers, planting('1', 'host-herb', 3)]), 'host');
+    const few = needIn(gardenOf(AZURE, [...AZURE_FLOWERS, planting('1', 'host-herb', 3)]), 'host');
     expect(gapSentence(here, few, METRIC)).toBe('The largest patch is 50 % of one that a laying female finds.');
     expect(gapLabel(few, few.gaps)).toBe('patch too small');
-    const lone = needIn(gardenOf(world, flowers.slice(1)), 'nectar');
+    const lone = needIn(gardenOf(AZURE, AZURE_FLOWERS.slice(1)), 'nectar');
     expect(gapSentence(here, lone, METRIC)).toBe('Only 1 kind in bloom of 2 wanted, early May to late May.');
   });
   it('say what an offer would do', () => {

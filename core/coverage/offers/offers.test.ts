@@ -3,25 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { coverage, type CoverageInput } from '../coverage';
 import { withChange } from './change';
 import { offersFor } from './offers';
-import { gardenOf, GARDEN, host, plant, planting, site, target, type World } from '../../testing/worked-garden';
-
-const world: World = {
-  targets: [target('azure')],
-  plants: [
-    plant('host-herb', { nectar_butterfly: 0 }),
-    plant('bog-herb', { nectar_butterfly: 0, moisture_min: 5, moisture_max: 5 }),
-    plant('flower-a', { leaf_g: 0 }),
-    plant('flower-b', { leaf_g: 0 }),
-  ],
-  hosts: [host('azure', 'host-herb'), host('azure', 'bog-herb')],
-};
-const flowers = [planting('2', 'flower-a', 1), planting('3', 'flower-b', 1)];
-const needIn = (input: CoverageInput, stage: string) =>
-  coverage(input).targets[0]!.needs.find((row) => row.need.stage === stage)!;
+import { AZURE, AZURE_FLOWERS, needIn } from '../../testing/offers';
+import { gardenOf, GARDEN, plant, planting, site, target, type World } from '../../testing/worked-garden';
 
 describe('offers', () => {
   it('six hosts close what no host leaves open', () => {
-    const input = gardenOf(world, flowers);
+    const input = gardenOf(AZURE, AZURE_FLOWERS);
     const { offers, nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(offers[0]).toMatchObject({
       closes: true,
@@ -33,36 +20,38 @@ describe('offers', () => {
     ]);
   });
   it('an existing stand is added to, not doubled', () => {
-    const input = gardenOf(world, [...flowers, planting('1', 'host-herb', 2)]);
+    const input = gardenOf(AZURE, [...AZURE_FLOWERS, planting('1', 'host-herb', 2)]);
     expect(offersFor(input, 'azure', needIn(input, 'host')).offers[0]!.change).toMatchObject({
       plant: 'host-herb',
       count: 4,
     });
   });
   it('a full bed is a near miss that says how much is wanted and left', () => {
-    const input = gardenOf(world, flowers, { sites: [site('bed', { area_m2: 1 })] });
+    const input = gardenOf(AZURE, AZURE_FLOWERS, { sites: [site('bed', { area_m2: 1 })] });
     const { offers, nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(offers).toEqual([]);
-    // Two flowers at 0.25 m² leave half of a square metre; six hosts want 1.5.
+    // Two AZURE_FLOWERS at 0.25 m² leave half of a square metre; six hosts want 1.5.
     expect(nearMisses[0]!.why).toEqual({ kind: 'no-room', count: 6, wanted_m2: 1.5, left_m2: 0.5 });
   });
   it('a refused plant is never offered', () => {
     const listed = {
-      ...world,
+      ...AZURE,
       status: [{ plant: 'host-herb', place: 'flatland', status: 'invasive', as_of: 2020, note: '' } as const],
     };
-    const input = gardenOf(listed, flowers);
+    const input = gardenOf(listed, AZURE_FLOWERS);
     const { offers, nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(offers).toEqual([]);
     expect(nearMisses.map((miss) => miss.plant)).toContain('host-herb');
   });
   it('shelter lost to the autumn broom is offered the other school', () => {
-    const input = gardenOf(world, [...flowers, planting('1', 'host-herb', 6)], { garden: { ...GARDEN, school_autumn: 'clear' } });
+    const input = gardenOf(AZURE, [...AZURE_FLOWERS, planting('1', 'host-herb', 6)], {
+      garden: { ...GARDEN, school_autumn: 'clear' },
+    });
     const { offers } = offersFor(input, 'azure', needIn(input, 'shelter'));
     expect(offers[0]).toMatchObject({ change: { kind: 'autumn', school: 'leave' }, closes: true });
   });
   it('mud is offered as a place, on each bed', () => {
-    const input = gardenOf({ ...world, targets: [target('azure', { special_needs: ['mud'] })] }, flowers);
+    const input = gardenOf({ ...AZURE, targets: [target('azure', { special_needs: ['mud'] })] }, AZURE_FLOWERS);
     expect(offersFor(input, 'azure', needIn(input, 'special')).offers[0]!.change).toEqual({
       kind: 'feature',
       feature: 'mud',
@@ -70,7 +59,7 @@ describe('offers', () => {
     });
   });
   it('a closed need has no offers', () => {
-    const input = gardenOf(world, flowers);
+    const input = gardenOf(AZURE, AZURE_FLOWERS);
     expect(offersFor(input, 'azure', needIn(input, 'nectar'))).toEqual({ offers: [], nearMisses: [] });
   });
   it('never promise what coverage does not keep', () => {
@@ -82,7 +71,7 @@ describe('offers', () => {
     fc.assert(
       fc.property(counts, ({ hosts, a, area }) => {
         const rows = [planting('1', 'host-herb', hosts), planting('2', 'flower-a', a)];
-        const input = gardenOf(world, rows, { sites: [site('bed', { area_m2: area })] });
+        const input = gardenOf(AZURE, rows, { sites: [site('bed', { area_m2: area })] });
         for (const need of coverage(input).targets[0]!.needs) {
           for (const offer of offersFor(input, 'azure', need).offers) {
             const after = needIn(withChange(input, offer.change), need.need.stage);
