@@ -172,6 +172,15 @@ describe('other plans', () => {
     expect(other.covered.closed).toBe(first.covered.closed);
     expect(differenceFrom(other, first)).toBeGreaterThanOrEqual(1 / 3 - 1e-9);
   });
+  it('one with nothing to add differs in nothing', () => {
+    const nothing = { proposed: { plants: [], features: [] } };
+    const one = { proposed: { plants: [{ plant: 'a', site_id: 'bed', count: 3 }], features: [] } };
+    const other = { proposed: { plants: ['b', 'a'].map((id) => ({ plant: id, site_id: 'bed', count: 1 })), features: [] } };
+    expect(differenceFrom(nothing, one)).toBe(0);
+    expect(differenceFrom(one, other)).toBe(0);
+    expect(differenceFrom(other, one)).toBe(0.5);
+    expect(differenceFrom(one, nothing)).toBe(1);
+  });
   it('natives only has none but natives', () => {
     const question = ask(world, { natives: 'off', cheap: 'much' });
     expect(best(question).proposed.plants.map((row) => row.plant)).toContain('a');

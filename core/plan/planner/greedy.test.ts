@@ -49,6 +49,26 @@ describe('the greedy plan', () => {
     expect(proposed.plants.find((row) => row.plant === 'host')?.count).toBe(2);
     expect(covered.closed).toBe(2);
   });
+  it('keeps to the most of a kind over all beds, what stands counted', () => {
+    // 20 g × ½ ⁄ 10 g: a plant raises one larva, and ten are wanted. Two stand; of six at most four more may come, though
+    // either bed has room for four.
+    const world: World = {
+      ...ONE,
+      plants: [{ ...HOST, leaf_g: 20 }, ...MAYFLOWERS],
+      targets: [target('brown', { patch_plants: 1, overwinters_in: 'soil' })],
+    };
+    const question = ask(
+      world,
+      { layout: 'scattered', most: { host: 6, white: 0, blue: 0, red: 0 } },
+      {
+        sites: [site('bed', { area_m2: 1 }), site('other', { area_m2: 1 }), site('full', { area_m2: 0.5 })],
+        plantings: [planting('old', 'host', 2, { locked: true, site_id: 'full' })],
+      },
+    );
+    const problem = problemOf(question);
+    const counts = greedyCounts(problem, null);
+    expect(counts.reduce((sum, count) => sum + count, 0)).toBe(4);
+  });
   it('trims what no longer adds anything', () => {
     const { proposed } = greedy(ask(ONE));
     // Two kinds of flower, a drift each, and no third.
@@ -80,6 +100,17 @@ describe('the program', () => {
     const at = new Map(start.indices.map((column, i) => [column, start.values[i]!]));
     // Sums over sites are columns of their own that the solver fills in; with one bed there are none.
     expect(broken(at)).toEqual([]);
+  });
+  it('a start with one plant of a kind uses that kind', () => {
+    const scattered = problemOf(ask(ONE, { layout: 'scattered' }));
+    const rows = programOf(scattered, { budget: null, differences: [], leafFactor: new Map() });
+    const one = rows.start(scattered.choices.plants.map(({ here }) => Number(here.plant.id === 'host')));
+    const used = one.indices.flatMap((column, i) => (one.values[i] === 1 ? [column] : []));
+    const host = rows.choice[scattered.choices.plants.findIndex(({ here }) => here.plant.id === 'host')]!;
+    // The count itself, the kind, and that at least one of it stands.
+    expect(used).toContain(host);
+    expect(used.length).toBeGreaterThanOrEqual(2);
+    expect(one.values.reduce((sum, value) => sum + value, 0)).toBe(used.length);
   });
   it('refuses a drift of two, and more than the bed holds', () => {
     const two = programOf(problem, { budget: null, differences: [], leafFactor: new Map() }).start(
