@@ -12,7 +12,7 @@ module.exports = {
       name: 'no-ring-of-files',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     {
       name: 'no-ring-of-folders',

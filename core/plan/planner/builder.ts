@@ -1,7 +1,7 @@
 import type { Giving, Rule } from '../../coverage/gives/rule';
 import { standsOf, type Stand } from '../../coverage/stands';
 import { choicesByPlant, choicesFor, type Choices } from './choices';
-import type { Cell, Indicator, Patch, SharedLeaf, Term } from './problem';
+import type { Cell, Indicator, Patch, SharedLeaf, Term } from './cells';
 import type { PlanQuestion } from './question';
 
 /** Interns values by a key: each is made once, whoever asks for it, and known by its number. */

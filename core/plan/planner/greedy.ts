@@ -1,5 +1,6 @@
 import { SETTINGS } from '../../settings';
-import type { Cell, Problem } from './problem';
+import type { Problem } from './problem';
+import type { Cell } from './cells';
 
 /**
  * A greedy heuristic. Plans target by target, the first priority first: always the choice that adds most to what is missing

@@ -5,7 +5,7 @@ import { patchesBySite } from '../../coverage/supply';
 import { groupBy } from '../../model/group';
 import { HALF_MONTHS } from '../../model/half-month';
 import type { ProblemBuilder } from './builder';
-import type { Term } from './problem';
+import type { Term } from './cells';
 
 /** The plants of one kind in one light, to be chosen and kept: they raise larvae of every target in one proportion. */
 interface LeafGroup {

@@ -2,12 +2,24 @@ import { SETTINGS } from '../../settings';
 import { unitPrice, unitsToBuy } from '../shopping/sizes';
 import { keptCount } from './choices';
 import { times, type ModelBuilder } from './model';
-import type { ProgramOptions } from './program';
 import { sizeFor } from './question';
 import type { Entry } from './rows';
 
+/** At least this share of the kinds of a plan must not be among `plants`. */
+export interface Difference {
+  plants: ReadonlySet<string>;
+  share: number;
+}
+
+/** What a plan must keep to beside the room there is. */
+export interface Limits {
+  /** Money (hundredths) for what is proposed; null: no limit. */
+  budget: number | null;
+  differences: readonly Difference[];
+}
+
 /** Capacity rows: ground and crowns of each site, the gardener's limits, money, and how far it differs from other plans. */
-export function addLimits(model: ModelBuilder, { budget, differences }: ProgramOptions) {
+export function addLimits(model: ModelBuilder, { budget, differences }: Limits) {
   const { choices, question } = model.problem;
   const { plants, rooms, kept } = choices;
   for (const { site, left, crowns } of rooms) {

@@ -1,7 +1,7 @@
 import type { Rule } from '../../coverage/gives/rule';
 import { supplyTo } from '../../coverage/supply';
 import type { GivingChoice, ProblemBuilder } from './builder';
-import type { Term } from './problem';
+import type { Term } from './cells';
 
 /** A total of what the choices of a plant give in a half-month, scaled so that the best of them counts one. */
 function totalIn(b: ProblemBuilder, list: readonly GivingChoice[], h: number): [total: number, each: number] | null {

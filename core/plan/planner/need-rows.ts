@@ -1,6 +1,6 @@
 import { SETTINGS } from '../../settings';
 import { times, type ModelBuilder } from './model';
-import type { Cell, Indicator, Patch, Term } from './problem';
+import type { Cell, Indicator, Patch, Term } from './cells';
 import type { Entry } from './rows';
 
 /** A total as the rows that use it write it. */

@@ -1,5 +1,5 @@
 import { SETTINGS } from '../../settings';
-import { addLimits } from './limit-rows';
+import { addLimits, type Limits } from './limit-rows';
 import { ModelBuilder } from './model';
 import { addCells, addGoals } from './need-rows';
 import type { Problem } from './problem';
@@ -61,16 +61,7 @@ export interface Level {
   most: number;
 }
 
-/** At least this share of the kinds of a plan must not be among `plants`. */
-export interface Difference {
-  plants: ReadonlySet<string>;
-  share: number;
-}
-
-export interface ProgramOptions {
-  /** Money (hundredths) for what is proposed; null: no limit. */
-  budget: number | null;
-  differences: readonly Difference[];
+export interface ProgramOptions extends Limits {
   /** Factor on what is asked of leaf that targets share, by goal. */
   leafFactor: ReadonlyMap<number, number>;
 }

@@ -1,5 +1,6 @@
 import { choicesByPlant } from './choices';
-import type { Problem, Term } from './problem';
+import type { Problem } from './problem';
+import type { Term } from './cells';
 
 /**
  * Upper bound of each choice: the count at which every need it serves is met by it alone, the largest patch stands and it

@@ -1,7 +1,8 @@
 import type { Highs } from 'highs';
 import { greedyCounts } from './greedy';
 import type { Problem } from './problem';
-import { programOf, type Difference, type Level, type Program } from './program';
+import type { Difference } from './limit-rows';
+import { programOf, type Level, type Program } from './program';
 import { isBetter, judge, moneyFor, type Judged } from './proposal';
 import { dominated, without } from './reduction';
 import { Search, WORTH_STEP, type SearchLimit, type Start } from './search';

@@ -1,0 +1,31 @@
+/** A choice and the coefficient of one of it. */
+export type Term = readonly [choice: number, each: number];
+
+/** A need in a half-month that is not yet filled; one cell where several targets or half-months ask for the very same. */
+export interface Cell {
+  of: { goal: number; share: number }[];
+  /** Met wholly or not at all. */
+  whole: boolean;
+  /** Amount wanted and there; totals that add to it, and parts of shared resources that can be taken for it. */
+  amount: {
+    demand: number;
+    fixed: number;
+    from: [total: number, each: number][];
+    shared: [resource: number, each: number][];
+  } | null;
+  /** Kinds wanted and there, and the indicators of further kinds. */
+  kinds: { wanted: number; fixed: number; from: number[] } | null;
+  patch: number | null;
+}
+
+/** A kind counts once any of these choices reaches its minimum count. */
+export type Indicator = Term[];
+
+/** Leaf that several targets share: plants of it (grown and thriving), to be divided between them. */
+export interface SharedLeaf {
+  total: number | null;
+  fixed: number;
+}
+
+/** Host patches site by site, as shares of one that is found; the largest counts. */
+export type Patch = { fixed: number; from: Term[] }[];
