@@ -93,6 +93,22 @@ describe('the reasons of a fit', () => {
     const over = fitReasons(plant('x', { sun_max_h: 6 }), site('bed', { sun_h: 7 }), place)[0]!;
     expect(over).toMatchObject({ dimension: 'sun', grade: 1, margin: -1 });
   });
+  it('name the source of the figure that counts, and none where a pot’s mix makes it moot', () => {
+    const jar = { source: 'jar', on: '2026-05-04' } as const;
+    const stated = { source: 'stated', on: null } as const;
+    const figures = { texture: [jar, stated], sun: [stated] };
+    const basis = (over: object, dimension: string) =>
+      fitReasons(plant('x', { container: 'good' }), { ...site('here', over), figures }, place).find(
+        (reason) => reason.dimension === dimension,
+      )!.basis;
+    expect(basis({}, 'texture')).toEqual(jar);
+    expect(basis({}, 'sun')).toEqual(stated);
+    expect(basis({}, 'salt')).toBeNull();
+    expect(basis({}, 'ph')).toBeNull();
+    const pot = { kind: 'container', volume_l: 20 };
+    expect(basis(pot, 'texture')).toBeNull();
+    expect(basis(pot, 'sun')).toEqual(stated);
+  });
   it('agree with the verdict on every dimension', () => {
     const bad = site('bad', { sun_h: 1, moisture: 1, ph: 9, salt: 'high', area_m2: 0.1 });
     const graded = fitReasons(cardinal, bad, place).filter((reason) => reason.grade > 0);
