@@ -1,3 +1,4 @@
+import type { Statement } from 'better-sqlite3';
 import { z } from 'zod';
 import { Garden, GardenTarget, OwnRow, Plan, Planting, Site, type GardenRecords } from '../../core/model/garden';
 import { SeenFields, type Seen } from '../../core/model/seen';
@@ -76,6 +77,16 @@ const COLUMNS: Record<TableName, ReadonlyMap<string, Held>> = {
   planting: columnsFor(Planting.shape),
 };
 
+const statements = new WeakMap<Connection, Map<string, Statement>>();
+/** A statement, prepared once for each connection: the same few are asked thousands of times when a plan is taken. */
+function prepared(db: Connection, sql: string): Statement {
+  const own = statements.get(db) ?? new Map<string, Statement>();
+  statements.set(db, own);
+  const known = own.get(sql) ?? db.prepare(sql);
+  own.set(sql, known);
+  return known;
+}
+
 function fromSql<T extends TableName>(table: T, held: Record<string, unknown>): Records[T] {
   const row: Record<string, unknown> = { id: held.id, revision: held.revision };
   for (const [column, as] of COLUMNS[table]) {
@@ -102,26 +113,26 @@ export function readRow<T extends TableName>(db: Connection, table: T, gardenId:
     table === 'garden'
       ? 'SELECT * FROM garden WHERE id = @id AND id = @gardenId AND removed_at IS NULL'
       : `SELECT * FROM ${table} WHERE id = @id AND garden_id = @gardenId`;
-  const held = db.prepare(sql).get({ id, gardenId }) as Record<string, unknown> | undefined;
+  const held = prepared(db, sql).get({ id, gardenId }) as Record<string, unknown> | undefined;
   return held && fromSql(table, held);
 }
 
 /** The rows of a garden's table in the order they were made. */
 export function readRows<T extends ListTable>(db: Connection, table: T, gardenId: string): Records[T][] {
-  const held = db.prepare(`SELECT * FROM ${table} WHERE garden_id = ? ORDER BY position, id`).all(gardenId);
+  const held = prepared(db, `SELECT * FROM ${table} WHERE garden_id = ? ORDER BY position, id`).all(gardenId);
   return (held as Record<string, unknown>[]).map((row) => fromSql(table, row));
 }
 
 /** Where the rows of a garden's table stand in their list, by id. */
 export function positionsOf(db: Connection, table: ListTable, gardenId: string): Map<string, number> {
-  const rows = db.prepare(`SELECT id, position FROM ${table} WHERE garden_id = ?`).all(gardenId);
+  const rows = prepared(db, `SELECT id, position FROM ${table} WHERE garden_id = ?`).all(gardenId);
   return new Map((rows as { id: string; position: number }[]).map((row) => [row.id, row.position]));
 }
 
 /** Where a row stands in its garden's list; null for a garden and for a row that is not there. */
 export function positionOf(db: Connection, table: TableName, id: string): number | null {
   if (table === 'garden') return null;
-  return (db.prepare(`SELECT position FROM ${table} WHERE id = ?`).pluck().get(id) as number | undefined) ?? null;
+  return (prepared(db, `SELECT position FROM ${table} WHERE id = ?`).pluck().get(id) as number | undefined) ?? null;
 }
 
 /** Adds a row, at `position` of its garden's list or by default at its end. An id that is taken breaks a constraint. */
@@ -143,7 +154,7 @@ export function insertRow<T extends TableName>(
       `coalesce(@position, (SELECT coalesce(max(position), 0) + 1 FROM ${table} WHERE garden_id = @garden_id))`,
     );
   }
-  db.prepare(`INSERT INTO ${table} (${names.join(', ')}) VALUES (${marks.join(', ')})`).run({
+  prepared(db, `INSERT INTO ${table} (${names.join(', ')}) VALUES (${marks.join(', ')})`).run({
     ...held,
     id: row.id,
     revision: row.revision,
@@ -157,7 +168,7 @@ export function updateRow<T extends TableName>(db: Connection, table: T, gardenI
   const held = toSql(table, row);
   const updates = [...Object.keys(held), 'revision'].map((column) => `${column} = @${column}`).join(', ');
   const owner = table === 'garden' ? 'id' : 'garden_id';
-  db.prepare(`UPDATE ${table} SET ${updates} WHERE id = @id AND ${owner} = @garden_id`).run({
+  prepared(db, `UPDATE ${table} SET ${updates} WHERE id = @id AND ${owner} = @garden_id`).run({
     ...held,
     id: row.id,
     revision: row.revision,
@@ -167,5 +178,5 @@ export function updateRow<T extends TableName>(db: Connection, table: T, gardenI
 
 /** Removes a row; the journal holds what is needed to bring it back. */
 export function removeRow(db: Connection, table: TableName, gardenId: string, id: string) {
-  db.prepare(`DELETE FROM ${table} WHERE id = ? AND garden_id = ?`).run(id, gardenId);
+  prepared(db, `DELETE FROM ${table} WHERE id = ? AND garden_id = ?`).run(id, gardenId);
 }
