@@ -59,6 +59,10 @@ describe('larval periods from flight and heat', () => {
     const slow = target('x', { overwinters_as: 'larva', winter_larva: 'unfed', dev_degree_days: 4000 });
     expect(larvalPeriods(slow, may, 1, steady)).toEqual([{ brood: 0, from: 121 - 365, to: 121 - 200 }]);
   });
+  it('a cold week before the flight does not end growth', () => {
+    const cool = steady.map((heat, i) => (i + 1 >= 205 && i + 1 < 212 ? 0 : heat));
+    expect(larvalPeriods(target('x'), { from: 230, to: 260 }, 1, cool)).toEqual([{ brood: 1, from: 232, to: 273 }]);
+  });
   it('a later brood that grows up before the cold is raised, one that cannot is not', () => {
     // Laid from day 199 a second brood has grown by day 213.
     const until = (day: number) => steady.map((heat, i) => (i + 1 >= day ? 0 : heat));

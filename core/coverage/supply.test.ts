@@ -58,6 +58,12 @@ describe('what a garden gives a need', () => {
       { planting: 'b', amount: 3 },
     ]);
   });
+  it('plants half grown take half their ground', () => {
+    // Eight at 0.25 m² would fill the 2 m²; half grown they leave room for eight more.
+    const rule = ruleOf({ a: { amount: 1 }, b: { amount: 1 } }, { limitedByGround: true });
+    const young = ['a', 'b'].map((id) => stand(id, 8, { vigour: 0.5 }));
+    expect(supplyTo(rule, young, [BED])(H).contributions.map((row) => row.amount)).toEqual([8, 8]);
+  });
   it('what a feature gives is added to an amount, or is a kind of its own', () => {
     const bed = site('bed', { features: ['logs'] });
     const features = new Map([['logs', 4]]) as unknown as Rule['features'];

@@ -40,6 +40,12 @@ const ROWS: Row[] = [
   ['sun', { sun_max_h: 6 }, { sun_h: 6.1 }, {}, 1],
   ['sun', { sun_max_h: 6 }, { sun_h: 8 }, {}, 1],
   ['sun', { sun_max_h: 6 }, { sun_h: 8.1 }, {}, 2],
+  // From its zone up one wants shade in the afternoon: where there is sun then at all.
+  ['sunTiming', { afternoon_shade_from_zone: '7a' }, { sun_h: 3 }, {}, 1],
+  ['sunTiming', { afternoon_shade_from_zone: '7a' }, { sun_h: 2.9 }, {}, 0],
+  ['sunTiming', { afternoon_shade_from_zone: '7b' }, { sun_h: 8 }, {}, 0],
+  ['sunTiming', { afternoon_shade_from_zone: '7a' }, { sun_h: 8, sun_when: 'morning' }, {}, 0],
+  ['sunTiming', { afternoon_shade_from_zone: null }, { sun_h: 8 }, {}, 0],
   // A step too wet or dry.
   ['moisture', {}, { moisture: 2 }, {}, 0],
   ['moisture', {}, { moisture: 4 }, {}, 0],

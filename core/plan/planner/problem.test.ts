@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { ask, HOST, MAYFLOWERS, ONE } from '../../testing/planner';
 import { host, plant, planting, site, target, type World } from '../../testing/worked-garden';
 import { coverage } from '../../coverage/coverage';
-import { roomsOf } from './choices';
+import { keptCount, roomsOf } from './choices';
 import { colourFamily, nativeShare } from './preferences';
 import { problemOf } from './problem';
 import { dominated, usefulMost } from './reduction';
@@ -54,6 +54,11 @@ describe('the problem', () => {
     const plants = new Set(problemOf(ask(world)).choices.plants.map((row) => row.here.plant.id));
     expect([...plants].sort()).toEqual(['blue', 'host', 'red', 'white']);
   });
+});
+
+it('kept plants are counted by their kind', () => {
+  const kept = [planting('1', 'white', 2), planting('2', 'red', 5), planting('3', 'white', 1, { site_id: 'elsewhere' })];
+  expect(keptCount(kept, 'white')).toBe(3);
 });
 
 describe('the room of a bed', () => {
