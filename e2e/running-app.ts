@@ -21,7 +21,7 @@ export interface RunningApp {
   ): Promise<{ status: number; headers: Headers; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any
 }
 
-const freePort = () =>
+export const freePort = () =>
   new Promise<number>((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);
@@ -29,6 +29,27 @@ const freePort = () =>
       const { port } = probe.address() as { port: number };
       probe.close(() => resolve(port));
     });
+  });
+
+/** Does a server answer on a port of this machine? */
+export const answersOn = (port: number): Promise<boolean> =>
+  fetch(`http://127.0.0.1:${port}/api/gardens`).then(
+    (response) => response.ok,
+    () => false,
+  );
+
+/** Starts the built server as a process of its own. */
+export const spawnServer = (database: string, port: number, stderr: 'inherit' | 'pipe' = 'inherit') =>
+  spawn(process.execPath, ['.output/server/index.mjs'], {
+    env: {
+      ...process.env,
+      NITRO_HOST: '127.0.0.1',
+      NITRO_PORT: String(port),
+      OUTWASH_DATABASE: database,
+      OUTWASH_ROOT: process.cwd(),
+      OUTWASH_LOG: 'silent',
+    },
+    stdio: ['ignore', 'ignore', stderr],
   });
 
 /** The built application on a free port with a database of its own, holding the demo gardens. */
@@ -39,23 +60,9 @@ export async function startApp(): Promise<RunningApp> {
   let server: ChildProcess;
 
   async function start() {
-    server = spawn(process.execPath, ['.output/server/index.mjs'], {
-      env: {
-        ...process.env,
-        NITRO_HOST: '127.0.0.1',
-        NITRO_PORT: String(port),
-        OUTWASH_DATABASE: join(folder, 'outwash.sqlite'),
-        OUTWASH_ROOT: process.cwd(),
-        OUTWASH_LOG: 'silent',
-      },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    });
+    server = spawnServer(join(folder, 'outwash.sqlite'), port);
     for (let tries = 0; tries < 150; tries++) {
-      const up = await fetch(`${url}/api/gardens`).then(
-        (response) => response.ok,
-        () => false,
-      );
-      if (up) return;
+      if (await answersOn(port)) return;
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
     throw new Error('The application did not start. Is it built?');

@@ -35,7 +35,7 @@ let ended = false;
 server.on('exit', (code) => {
   ended = true;
   // The server has said why.
-  process.exitCode = code ?? 1;
+  process.exit(code ?? 1);
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 

@@ -7,10 +7,10 @@ export async function runTasks(tasks, places, done) {
   const results = new Map();
   const waiting = [...tasks];
   const running = new Set();
+  const dropped = new Set();
   let free = places;
   const failedBefore = ({ after = [] }) => after.some((name) => results.get(name)?.ok === false || dropped.has(name));
   const ready = ({ after = [], places: needs = 1 }) => needs <= free && after.every((name) => results.get(name)?.ok);
-  const dropped = new Set();
 
   for (;;) {
     for (const task of [...waiting]) {
