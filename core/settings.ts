@@ -155,11 +155,57 @@ export const SETTINGS = {
     },
   },
   climate: {
-    /** Hopkins: days later per degree of latitude north, per degree of longitude east, per metre up. */
-    hopkins: { perLat: 4, perLon: 4 / 5, perMetre: 4 / 122 },
-    /** Day of year at which the shift has faded to nothing (1 July) and half its fade span in days. Judgement. */
-    hopkinsTurn: 182,
-    hopkinsFade: 60,
+    /**
+     * Hopkins: days later per degree of latitude north, per metre up, and per degree of longitude east, which holds for the
+     * East only: from the Plains on, height and the ocean make the spring. Used within a region, whose own dates are stated.
+     */
+    hopkins: { perLat: 4, perLon: 4 / 5, perMetre: 4 / 122, westernmost: -100 },
+    /** Share of that shift left by day of the year, and its turn in autumn. Judgement on Hopkins: no jump at the new year. */
+    seasonShare: [
+      [32, 1],
+      [100, 1],
+      [132, 0.75],
+      [182, 0.6],
+      [213, 0.4],
+      [237, 0],
+      [290, -0.7],
+      [320, -0.7],
+    ],
+    /** Base (°C) of the heat by which flowers keep time, as orchards and lilac networks count it. */
+    heatBase_c: 5,
+    /** Day from which nothing waits for that year's heat. */
+    heatYearEnds: 305,
+    /**
+     * Share of a difference in heat between regions that still moves a first flower. Judgement on first flowers known from
+     * the Gulf to Minnesota: whole in March, three quarters in mid-May, six tenths at midsummer, none from late August.
+     */
+    heatShare: [
+      [60, 1],
+      [100, 0.95],
+      [132, 0.75],
+      [182, 0.6],
+      [213, 0.4],
+      [237, 0],
+      [305, 0],
+    ],
+    /** Days that short-day flowers open earlier per degree of latitude north and per metre up. Judgement on asters and goldenrods. */
+    shortDays: { perLat: -2.2, perMetre: -0.008 },
+    /** Share of the shift within its region that what opens with the rains follows: rain comes to a whole region. Judgement. */
+    rainShare: 0.3,
+    /** Mean of the day (°C) from which tender plants are set out where no frost is to be waited for. Trade. */
+    tenderMean_c: 14,
+    /** The longest that a tender bloom lasts beside its stated length: sown plants wear out in a long season. Judgement. */
+    tenderLonger: 1.5,
+    /** Days after the last frost in which an ever-blooming plant killed back flowers again. Judgement. */
+    everAgain_d: 45,
+    /** Frost-free days from which a tender plant that its winter spares keeps its leaf. Judgement. */
+    leafKept_d: 300,
+    /** Half-zone from which no frost is usual: its average coldest night is 35 °F. By the definition of the zones. */
+    frostFreeZone: '10b',
+    /** Lapse of the mean (°C per metre), and cooling per degree of latitude in January and July (°C). Standard atmosphere; normals of the East. */
+    lapse: { perMetre: -0.0065, perLat: { january: -1.1, july: -0.4 } },
+    /** How much more the nearest of two statements must count: inverse of the distance in days, to this power. Judgement. */
+    nearerCounts: 2,
     /** Standard deviations either side of the mean that hold eight years of ten. The normal distribution. */
     eightInTen: 1.28,
     /** Degrees by which the coldest night of some ten winters lies below the average of all: about half a zone. Judgement. */
@@ -198,15 +244,13 @@ export const SETTINGS = {
   broods: {
     /** Share of egg-to-adult heat spent as egg, larva and pupa. General entomology; species vary by a tenth. */
     share: { egg: 0.15, larva: 0.6, pupa: 0.25 },
-    /** Days over which the females of one brood lay. Judgement. */
-    layingDays: 30,
     /** Degree-days a day below which larvae stop growing in autumn, and below which they have not begun in spring. Judgement. */
     autumnStop: 3,
     springStart: 1,
-    /** Days an adult-wintering species flies in spring before leaves are out to lay on. Judgement. */
-    springWait: 30,
     /** Share of its feeding a part-grown larva has left for spring. Judgement. */
     springShare: 0.5,
+    /** Days by which the last larvae may precede the last laying adult, and the first follow the first, in a sound library. */
+    believed: { lastBefore_d: 45, firstAfter_d: 35, share: 0.03 },
   },
   quantities: {
     /** Ground (m²) a tree's trunk and root collar keep from other plants. Judgement. */

@@ -12,7 +12,7 @@ export function speakingOf<T extends { plant: string }>(rows: readonly T[], plan
 /** Ids of the plants recorded in this garden's region on which a brood of the creature grows up. */
 export function recordedHosts(almanac: Almanac, target: TargetHere): string[] {
   return [...target.hosts]
-    .filter(([id, host]) => ADMISSIBLE.has(host.rank) && almanac.plants.get(id)?.status.row)
+    .filter(([id, host]) => ADMISSIBLE.has(host.rank) && almanac.plants.get(id)?.status.offered)
     .map(([id]) => id);
 }
 
@@ -28,11 +28,16 @@ export function hostMates(almanac: Almanac, target: string): { mate: TargetHere;
     .sort((a, b) => b.shared.length - a.shared.length);
 }
 
-/** Regions in which a creature occurs, with its row for each. */
+/** Regions in which a creature occurs, with its row for each and the parts of its year there. */
 export function rangeOf(library: Library, target: string) {
+  const flights = library.flights.filter((row) => row.target === target);
   return library.occurrence
     .filter((row) => row.target === target)
-    .map((occurrence) => ({ occurrence, region: library.regions.find((region) => region.id === occurrence.region)! }));
+    .map((occurrence) => ({
+      occurrence,
+      flights: flights.filter((row) => row.region === occurrence.region),
+      region: library.regions.find((region) => region.id === occurrence.region)!,
+    }));
 }
 
 /** The best hosts of a creature in this garden's region: primary ones with a record here, natives first, none listed. */
@@ -40,7 +45,7 @@ export function bestHosts(almanac: Almanac, target: TargetHere): Plant[] {
   return [...target.hosts]
     .filter(([, host]) => host.rank === 'primary')
     .flatMap(([id]) => almanac.plants.get(id) ?? [])
-    .filter(({ status }) => status.row && !isListed(status.status))
+    .filter(({ status }) => status.offered && !isListed(status.status))
     .sort((a, b) => Number(b.status.native) - Number(a.status.native))
     .map((here) => here.plant);
 }

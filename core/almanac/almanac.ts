@@ -1,20 +1,20 @@
-import type { Almanac, PlantHere, TargetHere } from '../model/here';
-import { flightHere } from './flight';
-import type { Caution, Host, Library, Plant, Propagation, Region } from '../model/reference';
+import type { Almanac, PlantHere, TargetHere, Wintering } from '../model/here';
+import type { BloomRow, Caution, Host, Library, Occurrence, Plant, Propagation, Target } from '../model/reference';
 import type { GardenFields } from '../model/garden';
 import { groupBy } from '../model/group';
-import { firstDay } from '../model/half-month';
-import { dailyNormals, degreeDayYear } from '../place/climate/degree-days';
+import type { DayWindow } from '../model/half-month';
+import { degreeDayYear } from '../place/climate/degree-days';
+import { dailyNormalsAt } from '../place/climate/garden-climate';
+import { climeOf, regionClimes } from '../place/climate/region-climate';
 import { springDelay } from '../place/climate/shift';
 import { livesThroughWinter } from '../place/climate/zones';
-import { bloomSteps, foliageWindow, windowShares } from './bloom/bloom';
+import { bloomSteps, foliageWindow, statementsOf, windowShares, type BloomPlace } from './bloom/bloom';
 import type { BloomSteps, Sowing, LarvalPeriod, StatusHere } from '../model/here';
-import { ownFlight } from './bloom/own-dates';
 import { sowingOf } from './bloom/sowing';
 import type { Seen } from '../model/seen';
 import { larvalPeriods } from './larval-periods';
-import { flightHalfMonths } from './flight';
-import { statusHere } from '../library/status';
+import { flightHalfMonths, flightsHere, wholeFlight } from './flight';
+import { isListed, statusHere } from '../library/status';
 import { ADMISSIBLE, resolveHosts } from '../library/hosts';
 
 /** A plant's windows are calculated when they are first asked for: a first view asks for the planted ones only. */
@@ -22,12 +22,13 @@ class PlantInGarden implements PlantHere {
   #steps: BloomSteps | null | undefined;
   #sowing: Sowing | null | undefined;
   #bloomShares: number[] | undefined;
+  #foliage: DayWindow | undefined;
   #foliageShares: number[] | undefined;
 
   constructor(
     readonly plant: Plant,
-    private readonly reference: Region,
-    private readonly garden: GardenFields,
+    private readonly stated: readonly BloomRow[],
+    private readonly place: BloomPlace,
     readonly status: StatusHere,
     readonly cautions: Caution[],
     private readonly waysOf: (plant: string) => readonly Propagation[],
@@ -36,43 +37,63 @@ class PlantInGarden implements PlantHere {
   ) {}
   get bloomSteps() {
     if (this.#steps === undefined)
-      this.#steps = bloomSteps(this.plant, this.reference, this.garden, this.garden, this.seen, this.year);
+      this.#steps = bloomSteps(this.plant, statementsOf(this.plant, this.stated), this.place, this.seen, this.year);
     return this.#steps;
   }
   get bloom() {
     return this.bloomSteps?.window ?? null;
   }
   get sowing() {
-    if (this.#sowing === undefined) this.#sowing = sowingOf(this.plant, this.waysOf(this.plant.id), this.reference);
+    if (this.#sowing === undefined)
+      this.#sowing = sowingOf(this.plant, this.bloomSteps?.bounded ?? null, this.waysOf(this.plant.id), this.place.garden);
     return this.#sowing;
   }
   get bloomShares() {
     return (this.#bloomShares ??= windowShares(this.bloom));
   }
   get foliage() {
-    return foliageWindow(this.plant, this.reference, this.garden);
+    return (this.#foliage ??= foliageWindow(this.plant, this.bloomSteps?.bounded ?? null, this.place));
   }
   get foliageShares() {
     return (this.#foliageShares ??= windowShares(this.foliage));
   }
 }
 
-/** The day on which the first admissible host that is recorded and hardy here comes into leaf; 1 where none is known. */
-function leafOut(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, PlantHere>, halfZone: string): number {
-  const halfMonths: number[] = [];
-  for (const [id, host] of hosts) {
-    const { plant, status, foliageShares } = plants.get(id)!;
-    if (ADMISSIBLE.has(host.rank) && status.row && livesThroughWinter(plant, halfZone))
-      halfMonths.push(foliageShares.findIndex((share) => share > 0));
-  }
-  return halfMonths.length === 0 ? 1 : firstDay(Math.max(0, Math.min(...halfMonths)));
+/** How a creature passes the winter in a region: as its row there says, else as it usually does. */
+function winteringOf(target: Target, here: Occurrence): Wintering {
+  const as = here.overwinters_as ?? target.overwinters_as;
+  const usual = as === target.overwinters_as;
+  return {
+    as,
+    in: here.overwinters_in ?? (usual ? target.overwinters_in : 'elsewhere'),
+    larva: here.winter_larva ?? (usual ? target.winter_larva : null),
+  };
 }
 
-/** Larvae that wintered wake with their host: heat alone would call some out before a leaf is open. */
-function wakingWithLeaves(periods: LarvalPeriod[], leaves: number): LarvalPeriod[] {
-  return periods.map((period) =>
-    period.brood === 0 && period.from < leaves ? { ...period, from: leaves, to: Math.max(period.to, leaves) } : period,
-  );
+/** The days between which some host on which a brood grows up, recorded and hardy here, stands in leaf; null where one always does or none is known. */
+function leafSeason(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, PlantHere>, halfZone: string): DayWindow | null {
+  const windows: DayWindow[] = [];
+  for (const [id, host] of hosts) {
+    const { plant, status, foliage } = plants.get(id)!;
+    if (ADMISSIBLE.has(host.rank) && status.offered && !isListed(status.status) && livesThroughWinter(plant, halfZone))
+      windows.push(foliage);
+  }
+  if (windows.length === 0) return null;
+  const season = wholeFlight(windows);
+  return season.to - season.from >= 364 ? null : season;
+}
+
+/**
+ * Larvae live within the leaf of their hosts: heat alone would call some out before a leaf is open, and let others feed on
+ * after the last has fallen, when they rest for the winter. What breeds all year is not held back.
+ */
+function withinLeaf(periods: LarvalPeriod[], leaves: DayWindow | null, { as }: Wintering): LarvalPeriod[] {
+  if (leaves === null || as === 'all-year') return periods;
+  return periods.flatMap((period) => {
+    const from = period.brood === 0 ? Math.max(period.from, leaves.from) : period.from;
+    const to = period.brood === 0 ? Math.max(period.to, from) : Math.min(period.to, leaves.to);
+    return to >= from ? [{ ...period, from, to }] : [];
+  });
 }
 
 /**
@@ -93,7 +114,15 @@ export function almanacFor(
     return found;
   };
   const region = regionOf(garden.region);
-  const daily = dailyNormals(library.normals.filter((row) => row.region === region.id));
+  const climes = regionClimes(library);
+  const daily = dailyNormalsAt(library.normals, region, garden);
+  const place: BloomPlace = {
+    garden: climeOf(library, region, garden, climes.get(region.id)!),
+    climes,
+    frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
+    halfZone: garden.half_zone,
+  };
+  const bloomRows = groupBy(library.blooms, (row) => row.plant);
   const statusRows = groupBy(library.status, (row) => row.plant);
   const cautionRows = groupBy(library.cautions, (row) => row.plant);
   const hostRows = groupBy(library.hosts, (row) => row.target);
@@ -104,13 +133,14 @@ export function almanacFor(
 
   const plants = new Map<string, PlantHere>();
   for (const plant of library.plants) {
-    const status = statusHere(statusRows.get(plant.id) ?? [], garden.region, garden.jurisdiction);
+    regionOf(plant.bloom_ref);
+    const status = statusHere(statusRows.get(plant.id) ?? [], garden);
     plants.set(
       plant.id,
       new PlantInGarden(
         plant,
-        regionOf(plant.bloom_ref),
-        garden,
+        bloomRows.get(plant.id) ?? [],
+        place,
         status,
         cautionRows.get(plant.id) ?? [],
         waysOf,
@@ -121,31 +151,46 @@ export function almanacFor(
   }
 
   const occurrence = new Map(library.occurrence.filter((row) => row.region === region.id).map((row) => [row.target, row]));
+  const flightRows = groupBy(
+    library.flights.filter((row) => row.region === region.id),
+    (row) => row.target,
+  );
   const delay = springDelay(region, garden);
   const targets = new Map<string, TargetHere>();
   for (const target of library.targets) {
     const here = occurrence.get(target.id);
     if (!here) continue;
-    const moved = flightHere(here, delay);
-    const { window: flight, ...own } = ownFlight(moved, seenOf.get(target.id) ?? [], target.id, year);
+    const { flights, flight, ...steps } = flightsHere(
+      flightRows.get(target.id) ?? [],
+      garden.half_zone,
+      delay,
+      seenOf.get(target.id) ?? [],
+      target.id,
+      year,
+    );
+    // Where no part of its year holds in this half-zone it does not occur.
+    if (flights.length === 0) continue;
+    const wintering = winteringOf(target, here);
     const hosts = resolveHosts(hostRows.get(target.id) ?? [], library.plants);
     const larval =
-      target.dev_base_c === null ? [] : larvalPeriods(target, flight, here.broods, degreeDayYear(daily, target.dev_base_c));
+      target.dev_base_c === null
+        ? []
+        : larvalPeriods({ ...target, wintering, flights }, degreeDayYear(daily, target.dev_base_c));
     targets.set(target.id, {
       target,
       occurrence: here,
+      flights,
       flight,
-      flightSteps: { stated: flightHere(here, 0), delay_d: delay, moved, own },
-      flightHalfMonths: flightHalfMonths(flight),
-      larval: larval.some((period) => period.brood === 0)
-        ? wakingWithLeaves(larval, leafOut(hosts, plants, garden.half_zone))
-        : larval,
+      flightSteps: { stated: steps.stated, delay_d: delay, moved: steps.moved, own: steps.own },
+      flightHalfMonths: flightHalfMonths(flights, flight),
+      larval: larval.length === 0 ? larval : withinLeaf(larval, leafSeason(hosts, plants, garden.half_zone), wintering),
+      wintering,
       hosts,
     });
   }
   return {
     region,
-    frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
+    frosts: place.frosts,
     place: {
       half_zone: garden.half_zone,
       summer: garden.summer ?? region.summer,

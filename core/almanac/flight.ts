@@ -1,33 +1,102 @@
-import {
-  firstDay,
-  HALF_MONTHS,
-  halfMonthOfDay,
-  halfMonthsBetween,
-  lastDay,
-  shareOfHalfMonth,
-  type DayWindow,
-} from '../model/half-month';
-import type { Occurrence } from '../model/reference';
+import { firstDay, HALF_MONTHS, halfMonthOfDay, lastDay, shareOfHalfMonth, type DayWindow } from '../model/half-month';
+import type { FlightHere, OwnWindow } from '../model/here';
+import type { Flight } from '../model/reference';
+import type { Seen } from '../model/seen';
+import { zoneIndex } from '../place/climate/zones';
 import { seasonalShift } from '../place/climate/shift';
 import { SETTINGS } from '../settings';
+import { ownFlight } from './bloom/own-dates';
 
-const HALF_MONTH_DAYS = 365 / 24;
+const isAllYear = ({ first, last }: Pick<Flight, 'first' | 'last'>) => (last + 1) % HALF_MONTHS === first;
 
 /**
- * A flight period moved from its region to the garden, in whole half-months: records are no finer than that.
- * A flight all year stays one; where `last` comes before `first` it runs over the new year.
+ * A part of a creature's year moved from the middle of its region to a garden in it, in days: its first and last day by the
+ * shift of their own season. A part all year stays one; where `last` comes before `first` it runs over the new year.
  */
-export function flightHere(occurrence: Pick<Occurrence, 'first' | 'last'>, delay: number): DayWindow {
-  if (occurrence.first === 0 && occurrence.last === HALF_MONTHS - 1) return { from: 1, to: 365 };
-  const moved = (h: number, day: number) => h + Math.round(seasonalShift(day, delay) / HALF_MONTH_DAYS);
-  const first = Math.max(0, moved(occurrence.first, firstDay(occurrence.first)));
-  const last = Math.min(23, moved(occurrence.last, lastDay(occurrence.last)));
-  return { from: firstDay(first), to: lastDay(last) + (occurrence.last < occurrence.first ? 365 : 0) };
+export function flightHere(flight: Pick<Flight, 'first' | 'last'>, delay: number): DayWindow {
+  if (isAllYear(flight)) return { from: 1, to: 365 };
+  const start = firstDay(flight.first);
+  const end = lastDay(flight.last) + (flight.last < flight.first ? 365 : 0);
+  const from = Math.round(start + seasonalShift(start, delay));
+  // However far it is moved, it keeps a day, and never meets its own tail.
+  const to = Math.min(Math.max(from, Math.round(end + seasonalShift(end, delay))), from + 364);
+  const turn = from < 1 ? 365 : from > 365 ? -365 : 0;
+  return { from: from + turn, to: to + turn };
 }
 
-/** Half-months in which adults fly for a third of the time or more, in the order of the flight; of a short flight all it touches. */
-export function flightHalfMonths(flight: DayWindow): number[] {
-  const touched = halfMonthsBetween(halfMonthOfDay(flight.from), halfMonthOfDay(flight.to));
-  const flown = touched.filter((h) => shareOfHalfMonth(h, flight.from, flight.to) >= SETTINGS.nectar.inBloomShare);
-  return flown.length > 0 ? flown : touched;
+/** Does a part of a creature's year hold in a half-zone? */
+export function holdsIn({ zones }: Pick<Flight, 'zones'>, halfZone: string): boolean {
+  if (zones === null) return true;
+  const [coldest, warmest] = zones.split('-') as [string, string];
+  const here = zoneIndex(halfZone);
+  return here >= zoneIndex(coldest) && here <= zoneIndex(warmest);
+}
+
+/** Is anybody on the wing in a part of the year? */
+export const onTheWing = ({ part }: Pick<FlightHere, 'part'>) => part !== 'summer-sleep';
+
+/** The year from the first adult to the last: all windows taken together, begun after the longest time without any. */
+export function wholeFlight(windows: readonly DayWindow[]): DayWindow {
+  const flown = new Array<boolean>(365).fill(false);
+  for (const { from, to } of windows) for (let day = from; day <= to; day++) flown[(day - 1) % 365] = true;
+  if (flown.every(Boolean)) return { from: 1, to: 365 };
+  let best = { length: 0, end: 0 };
+  let run = 0;
+  for (let i = 0; i < 2 * 365; i++) {
+    run = flown[i % 365] ? 0 : run + 1;
+    if (run > best.length && run <= 365) best = { length: run, end: i % 365 };
+  }
+  const from = ((best.end + 1) % 365) + 1;
+  return { from, to: from + 365 - best.length - 1 };
+}
+
+/**
+ * The parts of a creature's year in a garden: those of its region that hold in its half-zone, moved to it, the first and the
+ * last day of all settled by what the gardener saw.
+ */
+export function flightsHere(
+  rows: readonly Flight[],
+  halfZone: string,
+  delay: number,
+  seen: readonly Seen[],
+  of: string,
+  year: number | null,
+): { flights: FlightHere[]; flight: DayWindow; stated: DayWindow; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> } {
+  const holding = rows.filter((row) => holdsIn(row, halfZone));
+  const parts = holding.map((row): FlightHere => {
+    const { part, broods, laying } = row;
+    return { part, window: flightHere(row, delay), broods, laying };
+  });
+  const winged = parts.filter(onTheWing);
+  const stated = wholeFlight(holding.filter(onTheWing).map((row) => flightHere(row, 0)));
+  const moved = wholeFlight(winged.map(({ window }) => window));
+  const { window: flight, ...own } = ownFlight(moved, seen, of, year);
+  const turned = (day: number, near: number) => day + 365 * Math.round((near - day) / 365);
+  const flights = parts.map((row): FlightHere => {
+    if (!onTheWing(row)) return row;
+    const { from, to } = row.window;
+    const first = turned(from, moved.from) === moved.from;
+    const last = turned(to, moved.to) === moved.to;
+    const start = first ? turned(flight.from, from) : from;
+    return { ...row, window: { from: start, to: Math.max(start, last ? turned(flight.to, to) : to) } };
+  });
+  return { flights: flights.sort((a, b) => a.window.from - b.window.from), flight, stated, moved, own };
+}
+
+/**
+ * Half-months in which adults are on the wing for a third of the time or more, from the first of the flight on; of flights
+ * that fill a third of none, all they touch.
+ */
+export function flightHalfMonths(flights: readonly FlightHere[], flight: DayWindow): number[] {
+  const winged = flights.filter(onTheWing);
+  const shares = Array.from({ length: HALF_MONTHS }, (_, h) =>
+    Math.min(1, winged.reduce((sum, { window }) => sum + shareOfHalfMonth(h, window.from, window.to), 0)),
+  );
+  const first = halfMonthOfDay(flight.from);
+  const from = (least: number) => {
+    const found = shares.flatMap((share, h) => (share >= least ? [h] : []));
+    return [...found.filter((h) => h >= first), ...found.filter((h) => h < first)];
+  };
+  const flown = from(SETTINGS.nectar.inBloomShare);
+  return flown.length > 0 ? flown : from(1e-9);
 }

@@ -1,5 +1,4 @@
-import type { LarvalPeriod } from '../model/here';
-import type { Target } from '../model/reference';
+import type { FlightHere, LarvalPeriod, Wintering } from '../model/here';
 import { HALF_MONTHS, shareOfHalfMonth, type DayWindow } from '../model/half-month';
 import { SETTINGS } from '../settings';
 
@@ -39,49 +38,88 @@ function growthStops(year: Float64Array, from: number): number {
   return from + 364;
 }
 
-/**
- * When the larvae of each brood feed, from the flight period, the broods a year, the wintering stage and the
- * degree-days of the place. `year`: degree-days above the target's base for each day of the year. Generation
- * time is dev_degree_days; its shares for egg, larva and pupa are settings. Empty for a target without larvae.
- */
-export function larvalPeriods(
-  target: Pick<Target, 'overwinters_as' | 'winter_larva' | 'dev_degree_days'>,
-  flight: DayWindow,
-  broods: number,
-  year: Float64Array,
-): LarvalPeriod[] {
-  const total = target.dev_degree_days;
-  if (total === null || broods === 0) return [];
-  const { share, layingDays, springWait, springShare } = SETTINGS.broods;
-  const periods: LarvalPeriod[] = [];
-  const wintersAs = target.overwinters_as;
-  const springFeeders = wintersAs === 'egg' || (wintersAs === 'larva' && target.winter_larva !== 'full-grown');
-  const partGrown = wintersAs === 'larva' && target.winter_larva === 'part-grown';
+/** What the larvae of a target's broods depend on. */
+export interface Breeding {
+  wintering: Pick<Wintering, 'as' | 'larva'>;
+  /** Degree-days from egg to adult; null for a creature without larvae. */
+  dev_degree_days: number | null;
+  /** The parts of its year; larvae come of those whose adults lay. */
+  flights: readonly FlightHere[];
+}
 
-  if (springFeeders) {
-    const toEat = share.larva * (partGrown ? springShare : 1);
-    const to = backward(year, flight.from, total * share.pupa);
-    periods.push({ brood: 0, from: backward(year, flight.from, total * (share.pupa + toEat)), to });
-  }
-  // The eggs of the last brood of an egg or unfed-larva winterer feed nobody until spring.
-  const laying = springFeeders && !partGrown ? broods - 1 : broods;
-  let layFrom = flight.from + (wintersAs === 'adult' ? springWait : 0);
-  for (let brood = 1; brood <= laying && layFrom <= flight.to; brood++) {
-    const layTo = Math.min(layFrom + layingDays - 1, flight.to);
-    const winters = partGrown && brood === broods;
-    const eaten = share.egg + share.larva * (winters ? 1 - springShare : 1);
+/** Does the stage that winters feed in spring: out of the egg, or grown in part? */
+const feedsInSpring = ({ as, larva }: Breeding['wintering']) => as === 'egg' || (as === 'larva' && larva !== 'full-grown');
+
+/** The last day of a laying part whose eggs feed before winter: of an egg or unfed-larva winterer the last that still flies itself. */
+function lastEgg({ window }: FlightHere, wintering: Breeding['wintering'], total: number, year: Float64Array): number {
+  if (!feedsInSpring(wintering) || wintering.larva === 'part-grown') return window.to;
+  for (let day = window.to; day >= window.from; day--) if ((forward(year, day, total) ?? Infinity) <= window.to) return day;
+  return window.from - 1;
+}
+
+/**
+ * The generations that come of one laying part, each laid from the day its first adults fly to the day before the next
+ * ones do, the last to the end of the part: heat says how soon one can follow another, and the stated number how many do,
+ * since the length of the day sends many to rest before the heat does. One stated brood is one, however warm it is.
+ */
+function generations(part: FlightHere, wintering: Breeding['wintering'], total: number, year: Float64Array): DayWindow[] {
+  const { share, springShare } = SETTINGS.broods;
+  const partGrown = wintering.as === 'larva' && wintering.larva === 'part-grown';
+  const { from } = part.window;
+  const until = part.broods === 1 && feedsInSpring(wintering) && !partGrown ? from - 1 : lastEgg(part, wintering, total, year);
+  const most = feedsInSpring(wintering) && !partGrown ? part.broods - 1 : part.broods;
+  const found: DayWindow[] = [];
+  let layFrom = from;
+  while (layFrom <= until) {
+    const order = found.length + 1;
+    const emerges = order < most ? forward(year, layFrom, total) : null;
+    const next = emerges === null ? null : Math.max(emerges, from + Math.ceil((order * (until - from + 1)) / most));
+    const isLast = next === null || next > until;
+    const layTo = isLast ? until : next - 1;
+    const eaten = share.egg + share.larva * (isLast && partGrown ? 1 - springShare : 1);
     const hatch = forward(year, layFrom, total * share.egg);
     const firstGrown = forward(year, layFrom, total * eaten);
     const stops = growthStops(year, layFrom);
     // A later brood that cannot grow up before the cold is not raised here.
-    if (hatch === null || firstGrown === null || (brood > 1 && firstGrown > stops)) break;
+    if (hatch === null || firstGrown === null || (found.length > 0 && firstGrown > stops)) break;
     const grown = forward(year, layTo, total * eaten) ?? stops;
-    periods.push({ brood, from: hatch, to: Math.max(hatch, Math.min(grown, stops)) });
-    const next = forward(year, layFrom, total);
-    if (next === null) break;
+    found.push({ from: hatch, to: Math.max(hatch, Math.min(grown, stops)) });
+    if (isLast) break;
     layFrom = next;
   }
+  return found;
+}
+
+/**
+ * When the larvae of each brood feed: wherever adults lay, from the first hatch to the last larva that can still grow up
+ * before the cold, or to the winter rest of one that rests as a larva. `year`: degree-days above the target's base for each
+ * day of the year in this garden; they run the generations, and how many there are follows. Generation time is
+ * dev_degree_days; its shares for egg, larva and pupa are settings. Empty for a target without larvae.
+ */
+export function larvalPeriods({ wintering, dev_degree_days: total, flights }: Breeding, year: Float64Array): LarvalPeriod[] {
+  const laying = flights.filter((row) => row.laying && row.broods > 0);
+  if (total === null || laying.length === 0) return [];
+  const { share, springShare } = SETTINGS.broods;
+  const periods: LarvalPeriod[] = [];
+  const first = laying[0]!.window.from;
+  if (feedsInSpring(wintering)) {
+    const toEat = share.larva * (wintering.larva === 'part-grown' ? springShare : 1);
+    const to = backward(year, first, total * share.pupa);
+    periods.push({ brood: 0, from: backward(year, first, total * (share.pupa + toEat)), to });
+  }
+  let brood = 1;
+  for (const part of laying)
+    for (const period of generations(part, wintering, total, year)) periods.push({ brood: brood++, ...period });
   return periods;
+}
+
+/**
+ * How many broods of adults a garden's heat makes in a year: one for each time larvae feed after the first flight; the
+ * larvae of an egg or unfed-larva winterer that feed in spring are the last brood of the year before.
+ */
+export function broodsHere({ larval, wintering }: { larval: readonly LarvalPeriod[]; wintering: Breeding['wintering'] }): number {
+  const spring = larval.some((period) => period.brood === 0) && wintering.larva !== 'part-grown';
+  return larval.filter((period) => period.brood > 0).length + (spring ? 1 : 0);
 }
 
 /** Half-months in which larvae feed for a third of the time or more. */

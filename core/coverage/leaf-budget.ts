@@ -4,7 +4,9 @@ import { hostRule, isLaidOn } from './gives/host';
 import type { Rule } from './gives/rule';
 import { lightOf, standsOf, type Stand } from './stands';
 import type { Coverage } from './types';
-import { dayOfMonthDay, firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
+import { lawOf } from '../almanac/bloom/opening';
+import { frostFree } from '../place/climate/frost';
+import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
 import { SETTINGS } from '../settings';
 
 /** What one brood of a target finds to eat. */
@@ -100,15 +102,18 @@ export function successions(
 ): Succession[] {
   const { stands } = standsOf(almanac, garden, input.sites, input.plantings, null);
   const { growDays, standDays } = SETTINGS.succession;
-  const lastFrost = garden.last_frost ? dayOfMonthDay(garden.last_frost) : 1;
-  const firstFrost = garden.first_frost ? dayOfMonthDay(garden.first_frost) : 365;
+  const season = frostFree(garden);
+  const lastFrost = garden.last_frost ? season.from - 1 : 1;
+  const firstFrost = Math.min(365, season.to + 1);
   const found = new Map<string, Succession>();
   for (const { target } of input.targets) {
     const here = almanac.targets.get(target);
     if (!here) continue;
     for (const stand of stands) {
       const { plant } = stand.here;
-      if (plant.kind !== 'annual' || !isLaidOn(here, plant.id, lightOf(stand.site))) continue;
+      // Winter annuals come up by themselves in autumn.
+      const law = lawOf(plant);
+      if (plant.kind !== 'annual' || law === 'spring' || law === 'rain' || !isLaidOn(here, plant.id, lightOf(stand.site))) continue;
       const row = found.get(plant.id) ?? { plant: plant.id, targets: [], sowings: [] };
       if (!row.targets.includes(target)) row.targets.push(target);
       found.set(plant.id, row);

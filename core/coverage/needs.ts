@@ -1,11 +1,15 @@
 import { drinksNectar } from '../match/nectar';
-import { flightHalfMonths } from '../almanac/flight';
-import type { Occurrence, Target } from '../model/reference';
-import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, type DayWindow } from '../model/half-month';
+import { onTheWing } from '../almanac/flight';
+import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween } from '../model/half-month';
 import type { Ambition, SpecialNeed, Stage } from '../model/vocabulary';
 import { SETTINGS } from '../settings';
-import type { LarvalPeriod } from '../model/here';
+import type { FlightHere, TargetHere } from '../model/here';
 import { larvalHalfMonths } from '../almanac/larval-periods';
+
+/** What of a target's year its winter rest follows from. */
+export type Wintered = Pick<TargetHere, 'wintering' | 'flights' | 'flight' | 'larval'>;
+/** What of a target in a garden its needs follow from. */
+export type NeedyTarget = Wintered & Pick<TargetHere, 'target' | 'occurrence' | 'flightHalfMonths'>;
 
 /** What one target requires in one stage. */
 export interface Need {
@@ -21,19 +25,27 @@ export interface Need {
   kinds: number;
 }
 
-/** Half-months between the last larvae of the year and the first of the next life, when the wintering stage lies up. */
-export function shelterHalfMonths(
-  target: Pick<Target, 'overwinters_as' | 'winter_larva'>,
-  flight: DayWindow,
-  larval: readonly LarvalPeriod[],
-): number[] {
-  if (target.overwinters_as === 'none-migrates') return [];
+/** Half-months of the year in which its adults are on the wing at all. */
+const winged = (flights: readonly FlightHere[]) =>
+  new Set(
+    flights
+      .filter(onTheWing)
+      .flatMap(({ window }) => halfMonthsBetween(halfMonthOfDay(window.from), halfMonthOfDay(Math.min(window.to, window.from + 364)))),
+  );
+
+/**
+ * Half-months between the last larvae of the year and the first of the next life, when the wintering stage lies up. None for
+ * what winters elsewhere, breeds on through the winter, or is on the wing in every month.
+ */
+export function shelterHalfMonths({ wintering, flights, flight, larval }: Wintered): number[] {
+  if (wintering.as === 'none-migrates' || wintering.as === 'all-year') return [];
+  if (winged(flights).size === HALF_MONTHS) return [];
   const flightFirst = halfMonthOfDay(flight.from);
   const flightLast = halfMonthOfDay(flight.to);
   const spring = larval.find((period) => period.brood === 0);
   const lastLarva = Math.max(...larval.filter((p) => p.brood > 0).map((p) => p.to), 0);
   const rests =
-    target.overwinters_as === 'adult' || target.overwinters_as === 'egg' || target.winter_larva === 'unfed'
+    wintering.as === 'adult' || wintering.as === 'egg' || wintering.larva === 'unfed'
       ? flightLast
       : lastLarva > 0
         ? halfMonthOfDay(lastLarva)
@@ -55,14 +67,8 @@ export function middleThird(halfMonths: readonly number[]): number[] {
  * What a target needs in a garden, stage by stage, for the gardener's ambition. A visitor needs nectar only;
  * hummingbirds raise no larvae and need nest cover only where and while they nest.
  */
-export function needsOf(
-  target: Target,
-  occurrence: Pick<Occurrence, 'status' | 'nest_first' | 'nest_last'>,
-  flight: DayWindow,
-  larval: readonly LarvalPeriod[],
-  ambition: Ambition,
-): Need[] {
-  const flown = flightHalfMonths(flight);
+export function needsOf(here: NeedyTarget, ambition: Ambition): Need[] {
+  const { target, occurrence, flightHalfMonths: flown, larval, wintering } = here;
   const needs: Need[] = [];
   const need = (stage: Stage, halfMonths: number[], demand: number, kinds = 0, special: SpecialNeed | null = null) => {
     if (halfMonths.length > 0 && demand > 0) needs.push({ target: target.id, stage, special, halfMonths, demand, kinds });
@@ -73,8 +79,8 @@ export function needsOf(
     const factor = target.kind === 'hummingbird' ? nectar.hummingbirdFactor : 1;
     need('nectar', flown, nectar.units[ambition] * factor, nectar.kinds[ambition]);
   }
-  if (occurrence.status === 'resident' && target.overwinters_in !== 'elsewhere')
-    need('shelter', shelterHalfMonths(target, flight, larval), shelter.area[ambition]);
+  if (occurrence.status === 'resident' && wintering.in !== 'elsewhere')
+    need('shelter', shelterHalfMonths(here), shelter.area[ambition]);
   const wanted = ambition === 'visits' ? target.special_needs.filter((s) => s === 'fruit') : target.special_needs;
   const { nest_first: nestFirst, nest_last: nestLast } = occurrence;
   const when = (special: SpecialNeed) => {

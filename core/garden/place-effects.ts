@@ -73,7 +73,7 @@ const HALF_OF_STORE = 0.45;
 
 /** What a value of the garden's place changes. */
 export function placeEffect(value: PlaceValue, { almanac, garden, climate, region }: GardenHere): PlaceEffect {
-  const recorded = [...almanac.plants.values()].filter((here) => here.status.row && !isListed(here.status.status));
+  const recorded = [...almanac.plants.values()].filter((here) => here.status.offered && !isListed(here.status.status));
   const held = (dimension: 'cold' | 'heat' | 'humidity', least: number) =>
     recorded.filter((here) => DIMENSIONS[dimension](here.plant, ANY_BED, almanac.place) >= least);
   switch (value) {

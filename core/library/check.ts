@@ -1,7 +1,7 @@
 import { ANYWHERE, type Library, type Plant, type ReferenceFile } from '../model/reference';
 import { hostNames } from './hosts';
 import { zoneIndex } from '../place/climate/zones';
-import { isListed } from './status';
+import { isListed, isZones } from './status';
 import { parseGlyph } from '../model/glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
@@ -79,8 +79,8 @@ export function checkRows(library: Library): Contradiction[] {
   }
   for (const row of library.status) {
     known('plant-status.csv', row, plants, row.plant, 'plant');
-    if (row.place !== ANYWHERE && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
-      about('plant-status.csv', row, row.plant)(`${row.place} is no region or two-letter code.`);
+    if (row.place !== ANYWHERE && !isZones(row.place) && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
+      about('plant-status.csv', row, row.plant)(`${row.place} is no region, two-letter code or range of half-zones.`);
   }
   for (const row of library.cautions) known('cautions.csv', row, plants, row.plant, 'plant');
   for (const row of library.propagation) known('propagation.csv', row, plants, row.plant, 'plant');
@@ -103,7 +103,27 @@ export function checkRows(library: Library): Contradiction[] {
     known('occurrence.csv', row, regions, row.region, 'region');
     if ((row.nest_first === null) !== (row.nest_last === null)) say('A nesting season needs both its ends.');
     if (row.nest_first !== null && kinds.get(row.target) !== 'hummingbird') say('Only hummingbirds nest.');
-    if (row.last < row.first && kinds.get(row.target) !== 'hummingbird') say('Its flight ends before it begins.');
+  }
+  const occurring = new Set(library.occurrence.map((row) => `${row.target} in ${row.region}`));
+  const flown = new Set<string>();
+  for (const row of library.flights) {
+    const where = `${row.target} in ${row.region}`;
+    flown.add(where);
+    known('flights.csv', row, targets, row.target, 'target');
+    known('flights.csv', row, regions, row.region, 'region');
+    const say = about('flights.csv', row, where);
+    if (!occurring.has(where)) say('It has a part of its year there and no row in occurrence.csv.');
+    if (row.laying && row.broods === 0) say('Its adults lay, and no brood comes of it.');
+    if (row.zones !== null && zoneIndex(row.zones.split('-')[0]!) > zoneIndex(row.zones.split('-')[1]!))
+      say('Its zones run from the warmer to the colder.');
+  }
+  for (const row of library.occurrence) {
+    const where = `${row.target} in ${row.region}`;
+    if (!flown.has(where)) about('occurrence.csv', row, where)('No part of its year there is in flights.csv.');
+  }
+  for (const row of library.blooms) {
+    known('blooms.csv', row, plants, row.plant, 'plant');
+    known('blooms.csv', row, regions, row.region, 'region');
   }
   return found;
 }

@@ -1,5 +1,7 @@
+import type { GardenFields } from '../model/garden';
 import type { StatusHere } from '../model/here';
 import { ANYWHERE, type PlantStatus } from '../model/reference';
+import { zoneIndex } from '../place/climate/zones';
 
 /** Is a status a listing that forbids: invasive or noxious? */
 export const isListed = (status: string) => status === 'invasive' || status === 'noxious';
@@ -14,19 +16,50 @@ const WEIGHT: Record<PlantStatus['status'], number> = {
   introduced: 0,
 };
 
+/** Half-zones as the place of a status row: what holds of a plant wherever winters are so. */
+const ZONES = /^(\d{1,2}[ab])-(\d{1,2}[ab])$/;
+
+/** Is the place of a status row a range of half-zones? */
+export const isZones = (place: string) => ZONES.test(place);
+
+/** Does a row for half-zones hold in one? */
+function holdsInZone(place: string, halfZone: string): boolean {
+  const range = ZONES.exec(place);
+  if (!range) return false;
+  const here = zoneIndex(halfZone);
+  return here >= zoneIndex(range[1]!) && here <= zoneIndex(range[2]!);
+}
+
 /**
- * The status of a plant in a place, from its rows for the region and for the state or province: the strictest
- * wins. Where there is none, its row for anywhere; a plant with no row at all counts as introduced, to be checked.
+ * The status of a plant in a garden, from its rows for the region and for the state or province: the strictest
+ * wins. Where there is none, its row for the garden's half-zone, as for what every winter there ends; else its row for
+ * anywhere. But what is listed invasive or noxious in any place is not taken to be harmless in another for a row about
+ * anywhere: it counts as unrecorded there (`row` null), and `listedIn` says where it is listed; nor is it offered
+ * where it has run wild. A plant with no row at all counts as introduced, to be checked.
  */
-export function statusHere(rows: readonly PlantStatus[], region: string, jurisdiction: string | null): StatusHere {
+export function statusHere(
+  rows: readonly PlantStatus[],
+  { region, jurisdiction, half_zone }: Pick<GardenFields, 'region' | 'jurisdiction' | 'half_zone'>,
+): StatusHere {
   let strictest: PlantStatus | null = null;
+  let zoned: PlantStatus | null = null;
   let anywhere: PlantStatus | null = null;
+  const listedIn: string[] = [];
   for (const row of rows) {
+    if (isListed(row.status)) listedIn.push(row.place);
     if (row.place === ANYWHERE) anywhere = row;
+    if (holdsInZone(row.place, half_zone)) zoned = row;
     if (row.place !== region && row.place !== jurisdiction) continue;
     if (!strictest || WEIGHT[row.status] > WEIGHT[strictest.status]) strictest = row;
   }
-  const row = strictest ?? anywhere;
+  const row = strictest ?? zoned ?? (listedIn.length > 0 && !isListed(anywhere?.status ?? '') ? null : anywhere);
   const status = row?.status ?? 'introduced';
-  return { status, native: status === 'native' || status === 'protected', row };
+  const ranWild = status === 'naturalised' && listedIn.length > 0;
+  return {
+    status,
+    native: status === 'native' || status === 'protected',
+    row,
+    listedIn,
+    offered: row !== null && !ranWild,
+  };
 }

@@ -25,7 +25,7 @@ const inTheCold = (h: number) => h >= 19 || h <= 4;
 /** Does a plant live outdoors somewhere in a region, by cold and by its record there? */
 function growsIn(region: Region, here: PlantHere): boolean {
   const { plant, status } = here;
-  return status.row !== null && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
+  return status.offered && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
 }
 
 /** In a region, every target must have admissible hosts and a suitable native in bloom all through its flight. */

@@ -1,6 +1,6 @@
 import type { DayWindow } from './half-month';
 import type { Caution, Host, Occurrence, Plant, PlantStatus, Region, Target } from './reference';
-import type { PotSchool, SUMMERS } from './vocabulary';
+import type { FlightPart, Phenology, PotSchool, SUMMERS } from './vocabulary';
 
 /**
  * The reference library brought to one garden, as every calculation reads it. These are shapes only: core/almanac makes
@@ -30,6 +30,10 @@ export interface StatusHere {
   native: boolean;
   /** The row it rests on; null where the library has none for this place. */
   row: PlantStatus | null;
+  /** Places, by region or jurisdiction, in which it is listed invasive or noxious. */
+  listedIn: string[];
+  /** May it be offered here? What nothing is recorded of is not, nor what ran wild here and is listed elsewhere. */
+  offered: boolean;
 }
 
 /** A day of the year that the gardener’s records settle, and how. */
@@ -49,12 +53,21 @@ export interface OwnWindow {
   window: DayWindow;
 }
 
+/** A bloom window stated for a region, moved to this garden. */
+export interface MovedStatement {
+  region: string;
+  stated: DayWindow;
+  /** How much it counts beside the other, 0–1. */
+  weight: number;
+  moved: DayWindow;
+}
+
 /** How a bloom window comes about, step by step. */
 export interface BloomSteps {
-  /** As the library states it, at its reference place. */
-  stated: DayWindow;
-  /** Days that spring comes later here than there (negative: earlier). */
-  delay_d: number;
+  /** The law by which it is moved. */
+  law: Phenology;
+  /** What is stated where the climate is nearest, nearest first: one, or two that are blended. */
+  from: MovedStatement[];
   moved: DayWindow;
   /** Within this garden’s frosts; null where they leave it no season. */
   bounded: DayWindow | null;
@@ -71,6 +84,8 @@ export interface Sowing {
   toFlower_d: number;
   /** Weeks before the last frost at which it is usually sown (negative: after). */
   weeks: number;
+  /** Its usual day, of the year or (below 1) of the one before. */
+  usual: number;
 }
 
 export interface LarvalPeriod extends DayWindow {
@@ -93,14 +108,33 @@ export interface PlantHere {
   readonly cautions: Caution[];
 }
 
+/** A part of a creature's year in this garden. */
+export interface FlightHere {
+  part: FlightPart;
+  window: DayWindow;
+  broods: number;
+  laying: boolean;
+}
+
+/** How a creature passes the winter here. */
+export interface Wintering {
+  as: Target['overwinters_as'];
+  in: Target['overwinters_in'];
+  larva: Target['winter_larva'];
+}
+
 export interface TargetHere {
   target: Target;
   occurrence: Occurrence;
+  /** The parts of its year here, in their order; a summer sleep is one of them. */
+  flights: FlightHere[];
+  /** From its first adult on the wing to its last, all parts taken together. */
   flight: DayWindow;
   /** How the flight comes about: as the region's is, moved here, and as the gardener saw it. */
   flightSteps: { stated: DayWindow; delay_d: number; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> };
   flightHalfMonths: number[];
   larval: LarvalPeriod[];
+  wintering: Wintering;
   /** Host relation by plant id, species before genus before family. */
   hosts: Map<string, Host>;
 }

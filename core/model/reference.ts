@@ -23,7 +23,21 @@ const listOf = <const T extends readonly [string, ...string[]]>(list: T) =>
     .string()
     .transform((cell) => cell.split('|').filter(Boolean))
     .pipe(z.array(oneOf(list)));
+/** One of a list, or null where the cell is blank. */
+const blankOr = <const T extends readonly [string, ...string[]]>(list: T) =>
+  z.preprocess(blank, oneOf(list).nullable()).default(null);
 const halfZone = z.enum(words.HALF_ZONES, 'A half-zone is written 3a … 11b.');
+/** Half-zones from one to another, as 9b-13b; null where the cell is blank. */
+const zoneRange = z
+  .preprocess(
+    blank,
+    z
+      .string()
+      .regex(/^\d{1,2}[ab]-\d{1,2}[ab]$/, 'Write half-zones as 9b-13b.')
+      .refine((cell) => cell.split('-').every((zone) => (words.HALF_ZONES as readonly string[]).includes(zone)), 'Half-zones run from 1a to 13b.')
+      .nullable(),
+  )
+  .default(null);
 const monthDay = z.preprocess(
   blank,
   z
@@ -80,10 +94,10 @@ export const Target = z.object({
   family: text,
   size_min_mm: required(8, 250),
   size_max_mm: required(8, 250),
-  overwinters_as: oneOf(['egg', 'larva', 'pupa', 'adult', 'none-migrates']),
+  overwinters_as: oneOf(words.WINTERINGS),
   overwinters_in: oneOf(words.SHELTERS),
   /** How far a wintering larva has grown: unfed and part-grown larvae feed in spring, part-grown and full-grown in autumn. */
-  winter_larva: z.preprocess(blank, oneOf(['unfed', 'part-grown', 'full-grown']).nullable()),
+  winter_larva: blankOr(words.WINTER_LARVAE),
   /** Which food keeps the adults; `none` for moths that live on what the larva stored. */
   adult_food: oneOf(['nectar', 'mixed', 'sap-fruit', 'none']),
   tongue_mm: required(0, 120),
@@ -107,13 +121,32 @@ export const Occurrence = z.object({
   target: slug,
   region: slug,
   status: oneOf(['resident', 'migrant', 'visitor', 'winter', 'rare']),
-  first: halfMonth,
-  last: halfMonth,
-  broods: required(0, 8).pipe(z.number().int()),
   ease: required(1, 3).pipe(z.number().int()),
   /** Hummingbirds: the half-months from nest building to the last fledgling; blank where none nests. */
   nest_first: optionalHalfMonth,
   nest_last: optionalHalfMonth,
+  /** How it winters in this region, where that is not as the creature usually does. */
+  overwinters_as: blankOr(words.WINTERINGS),
+  overwinters_in: blankOr(words.SHELTERS),
+  winter_larva: blankOr(words.WINTER_LARVAE),
+  /** Of this row; blank as the creature's own. */
+  confidence: blankOr(words.CONFIDENCES),
+});
+
+/** A part of a creature's year in a region; several make its year. */
+export const Flight = z.object({
+  target: slug,
+  region: slug,
+  part: oneOf(words.FLIGHT_PARTS),
+  first: halfMonth,
+  /** Before `first` where it runs over the new year. */
+  last: halfMonth,
+  /** Generations stated for it: one is one however warm it is; from two on the heat of the garden makes them. */
+  broods: required(0, 8).pipe(z.number().int()),
+  /** Do its adults lay eggs that grow up here? */
+  laying: flag,
+  /** Half-zones in which it holds, as 9b-13b; blank for all. */
+  zones: zoneRange,
 });
 
 export const Host = z.object({
@@ -159,6 +192,8 @@ export const Plant = z.object({
   blooms_to_frost: flag,
   rebloom_days: optional(5, 60),
   bloom_ref: slug,
+  /** By what its bloom keeps time; blank where the rule of lawOf says it rightly. */
+  phenology: blankOr(words.PHENOLOGIES),
   colour: text,
   colour_hex: colour,
   flower_form: oneOf(words.FLOWER_FORMS),
@@ -176,12 +211,26 @@ export const Plant = z.object({
   confidence,
 });
 
+const dated = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as MM-DD.');
+
+/** When a plant flowers in another region than that of its own row, or by the day. */
+export const BloomRow = z.object({
+  plant: slug,
+  region: slug,
+  first: dated,
+  /** Before `first` where it flowers over the new year. */
+  last: dated,
+  /** Years on record behind it; blank where it is general knowledge. */
+  years: optional(1, 200),
+  confidence,
+});
+
 /** The place of a status row that holds wherever no row for a region or jurisdiction says otherwise. */
 export const ANYWHERE = 'anywhere';
 
 export const PlantStatus = z.object({
   plant: slug,
-  /** A region, a two-letter state or province, or ANYWHERE. */
+  /** A region, a two-letter state or province, half-zones as 3a-8b, or ANYWHERE. */
   place: text,
   status: oneOf(words.STATUSES),
   as_of: required(1980, 2100),
@@ -276,8 +325,10 @@ export const REFERENCE_FILES = {
   'region-areas.csv': { schema: RegionArea, key: ['jurisdiction', 'lat_min', 'lat_max', 'lon_min', 'lon_max'] },
   'targets.csv': { schema: Target, key: ['id'] },
   'occurrence.csv': { schema: Occurrence, key: ['target', 'region'] },
+  'flights.csv': { schema: Flight, key: ['target', 'region', 'part', 'first', 'zones'] },
   'hosts.csv': { schema: Host, key: ['target', 'plant'] },
   'plants.csv': { schema: Plant, key: ['id'] },
+  'blooms.csv': { schema: BloomRow, key: ['plant', 'region'] },
   'plant-status.csv': { schema: PlantStatus, key: ['plant', 'place'] },
   'cautions.csv': { schema: Caution, key: ['plant', 'hazard'] },
   'propagation.csv': { schema: Propagation, key: ['plant', 'method'] },
@@ -293,6 +344,8 @@ export type ClimateNormal = z.infer<typeof ClimateNormal>;
 export type RegionArea = z.infer<typeof RegionArea>;
 export type Target = z.infer<typeof Target>;
 export type Occurrence = z.infer<typeof Occurrence>;
+export type Flight = z.infer<typeof Flight>;
+export type BloomRow = z.infer<typeof BloomRow>;
 export type Host = z.infer<typeof Host>;
 export type Plant = z.infer<typeof Plant>;
 export type PlantStatus = z.infer<typeof PlantStatus>;
@@ -309,8 +362,10 @@ export interface Library {
   areas: RegionArea[];
   targets: Target[];
   occurrence: Occurrence[];
+  flights: Flight[];
   hosts: Host[];
   plants: Plant[];
+  blooms: BloomRow[];
   status: PlantStatus[];
   cautions: Caution[];
   propagation: Propagation[];
@@ -326,8 +381,10 @@ export const LIBRARY_LISTS: Record<ReferenceFile, keyof Library> = {
   'region-areas.csv': 'areas',
   'targets.csv': 'targets',
   'occurrence.csv': 'occurrence',
+  'flights.csv': 'flights',
   'hosts.csv': 'hosts',
   'plants.csv': 'plants',
+  'blooms.csv': 'blooms',
   'plant-status.csv': 'status',
   'cautions.csv': 'cautions',
   'propagation.csv': 'propagation',

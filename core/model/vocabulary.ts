@@ -24,6 +24,15 @@ export const FLOWER_FORMS = ['flat', 'daisy', 'tube', 'spike', 'globe', 'pea', '
 export const HOST_RANKS = ['primary', 'accepted', 'poor', 'trap'] as const;
 export const HOST_LIGHTS = ['sun', 'part', 'shade', 'any'] as const;
 export const STATUSES = ['native', 'introduced', 'naturalised', 'invasive', 'noxious', 'protected'] as const;
+/** By what a plant's bloom keeps time: the heat of spring or summer, short days, the rains, the frosts, or nothing. */
+export const PHENOLOGIES = ['spring', 'summer', 'autumn', 'rain', 'tender', 'ever'] as const;
+export type Phenology = (typeof PHENOLOGIES)[number];
+/** What a creature does in a part of its year here; `return` is the passage back in autumn. */
+export const FLIGHT_PARTS = ['breeding', 'passage', 'return', 'winter', 'summer-sleep'] as const;
+export type FlightPart = (typeof FLIGHT_PARTS)[number];
+/** How a creature passes the winter; `all-year` breeds on through it, `none-migrates` is elsewhere. */
+export const WINTERINGS = ['egg', 'larva', 'pupa', 'adult', 'all-year', 'none-migrates'] as const;
+export const WINTER_LARVAE = ['unfed', 'part-grown', 'full-grown'] as const;
 export const HAZARDS = ['people', 'pets', 'livestock', 'skin-eye', 'allergy', 'edible-claim', 'spread', 'legal'] as const;
 export const SPECIAL_NEEDS = ['alkaloid', 'mud', 'fruit', 'insects', 'perch', 'nest-cover', 'water'] as const;
 export const SHELTERS = ['litter', 'stems', 'bark', 'soil', 'host', 'cover', 'elsewhere'] as const;

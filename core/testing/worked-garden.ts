@@ -1,10 +1,14 @@
 import { FRESH_SITE } from '../place/yard/fresh';
 import { recordsOfNew } from '../garden/from-file';
 import { gardenHere } from '../garden/here';
-import { bloomSteps } from '../almanac/bloom/bloom';
+import { bloomSteps, statementsOf, type BloomPlace } from '../almanac/bloom/bloom';
+import type { Frosts } from '../model/here';
+import type { Seen } from '../model/seen';
+import { climeOf, regionClimes } from '../place/climate/region-climate';
+import type { Position } from '../place/climate/shift';
 import type { CoverageInput } from '../coverage/coverage';
 import { PLANNED, type GardenFields, type GardenRecords, type Planting, type Site } from '../model/garden';
-import type { Host, Library, Occurrence, Plant, PlantStatus, Propagation, Target } from '../model/reference';
+import type { BloomRow, Flight, Host, Library, Occurrence, Plant, PlantStatus, Propagation, Target } from '../model/reference';
 
 /**
  * A small world for worked examples. In its one region every day has a minimum of 10 °C and a maximum of 20 °C,
@@ -46,6 +50,7 @@ export function plant(id: string, over: Partial<Plant> = {}): Plant {
     blooms_to_frost: false,
     rebloom_days: null,
     bloom_ref: 'flatland',
+    phenology: null,
     colour: 'white',
     colour_hex: '#ffffff',
     flower_form: 'flat',
@@ -140,12 +145,26 @@ export function planting(id: string, plantId: string, count: number, over: Parti
   };
 }
 
+/** One brood in May. */
+const BREEDING: Omit<Flight, 'target'> = {
+  region: 'flatland',
+  part: 'breeding',
+  first: 8,
+  last: 9,
+  broods: 1,
+  laying: true,
+  zones: null,
+};
+
 export interface World {
   plants: Plant[];
   targets: Target[];
   hosts: Host[];
   /** Flight by target id; 1–31 May with one brood where none is given. */
-  occurrence?: Record<string, Partial<Occurrence>>;
+  occurrence?: Record<string, Partial<Occurrence & Pick<Flight, 'first' | 'last' | 'broods'>>>;
+  /** Parts of a year in place of the one that `occurrence` gives. */
+  flights?: Partial<Flight>[];
+  blooms?: BloomRow[];
   status?: PlantStatus[];
   propagation?: Propagation[];
 }
@@ -182,18 +201,29 @@ export function libraryOf(world: World): Library {
     })),
     areas: [],
     targets: world.targets,
-    occurrence: world.targets.map((row) => ({
-      target: row.id,
-      region: 'flatland',
-      status: 'resident',
-      first: 8,
-      last: 9,
-      broods: 1,
-      ease: 1,
-      nest_first: null,
-      nest_last: null,
-      ...world.occurrence?.[row.id],
-    })),
+    occurrence: world.targets.map(({ id }) => {
+      const { first: _first, last: _last, broods: _broods, ...own } = world.occurrence?.[id] ?? {};
+      return {
+        target: id,
+        region: 'flatland',
+        status: 'resident',
+        ease: 1,
+        nest_first: null,
+        nest_last: null,
+        overwinters_as: null,
+        overwinters_in: null,
+        winter_larva: null,
+        confidence: null,
+        ...own,
+      };
+    }),
+    flights: world.flights
+      ? world.flights.map((row) => ({ ...BREEDING, target: world.targets[0]!.id, ...row }))
+      : world.targets.map(({ id }) => {
+          const { first = 8, last = 9, broods = 1 } = world.occurrence?.[id] ?? {};
+          return { ...BREEDING, target: id, first, last, broods };
+        }),
+    blooms: world.blooms ?? [],
     hosts: world.hosts,
     plants: world.plants,
     status:
@@ -206,8 +236,18 @@ export function libraryOf(world: World): Library {
   };
 }
 
+/** A place of the worked world for a bloom: `reference` is the middle of its region, where it is stated. */
+export function bloomPlace(reference: Position, here: Position, frosts: Frosts): BloomPlace {
+  const { regions, normals } = libraryOf({ plants: [], targets: [], hosts: [] });
+  const [flat] = regions;
+  const climes = regionClimes({ regions: [{ ...flat!, ...reference }], normals });
+  return { garden: climeOf({ normals }, flat!, { ...here, ...frosts }, climes.get('flatland')!), climes, frosts, halfZone: '7a' };
+}
+
 /** The bloom window of a plant at a place, without the steps to it. */
-export const bloomWindow = (...of: Parameters<typeof bloomSteps>) => bloomSteps(...of)?.window ?? null;
+export function bloomWindow(of: Plant, reference: Position, here: Position, frosts: Frosts, seen: readonly Seen[] = []) {
+  return bloomSteps(of, statementsOf(of, []), bloomPlace(reference, here, frosts), seen)?.window ?? null;
+}
 
 /** Sown in place, some weeks before the last frost. */
 export const sownInPlace = (plantId: string, weeks = 0): Propagation => ({

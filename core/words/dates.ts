@@ -1,4 +1,5 @@
-import type { PlantHere, TargetHere, Settled, Frosts } from '../model/here';
+import type { BloomSteps, PlantHere, TargetHere, Settled, Frosts } from '../model/here';
+import type { Phenology } from '../model/vocabulary';
 import { type DayWindow, dayName, dayOfMonthDay, wrapDay } from '../model/half-month';
 
 /** How a bloom or a flight of this garden comes about, step by step, in words. */
@@ -6,10 +7,10 @@ export interface DateStory {
   kind: 'bloom' | 'flight';
   of: string;
   name: string;
-  stated: DayWindow;
-  /** Where it is stated for. */
-  where: string;
+  /** What is stated of it, and where: the nearest in climate first. */
+  stated: { window: DayWindow; where: string }[];
   moved: DayWindow;
+  /** By how much and by which law. */
   shift: string;
   frost: string;
   own: string;
@@ -23,6 +24,29 @@ function shiftWords(delay_d: number): string {
   return days === 0
     ? 'spring as there'
     : `spring ${days} ${days === 1 ? 'day' : 'days'} ${delay_d > 0 ? 'later' : 'earlier'} here`;
+}
+
+/** By what a bloom keeps time, in words. */
+const LAW_WORDS: Record<Phenology, string> = {
+  spring: 'by the heat of spring',
+  summer: 'by heat, less of it as summer goes on',
+  autumn: 'by short days: later to the south',
+  rain: 'with the rains, hardly moved',
+  tender: 'counted from the last frost',
+  ever: 'whenever no frost has cut it back',
+};
+
+/** How far a bloom is moved and by which law: `opens 12 days earlier than there, by the heat of spring`. */
+function openingWords({ law, from, moved }: BloomSteps): string {
+  const [nearest, next] = from;
+  const days = moved.from - nearest!.stated.from;
+  const turned = days - 365 * Math.round(days / 365);
+  const how = LAW_WORDS[law];
+  const share = Math.round(nearest!.weight * 100);
+  if (next && share < 100) return `between the two, ${share} % the first; ${how}`;
+  if (turned === 0) return `as there, ${how}`;
+  const span = Math.abs(turned);
+  return `opens ${span} ${span === 1 ? 'day' : 'days'} ${turned > 0 ? 'later' : 'earlier'} than there, ${how}`;
 }
 
 /** A settled day in words: `first 9 June 2026, 12 June 2025: moved by half`. */
@@ -57,17 +81,16 @@ function frostWords(
 }
 
 /** The story of a plant's bloom; null for one without flowers. */
-export function bloomStory(here: PlantHere, frosts: Frosts, where: string): DateStory | null {
+export function bloomStory(here: PlantHere, frosts: Frosts, regionName: (id: string) => string): DateStory | null {
   const steps = here.bloomSteps;
   if (!steps?.window) return null;
   return {
     kind: 'bloom',
     of: here.plant.id,
     name: here.plant.common,
-    stated: steps.stated,
-    where,
+    stated: steps.from.map((row) => ({ window: row.stated, where: regionName(row.region) })),
     moved: steps.moved,
-    shift: shiftWords(steps.delay_d),
+    shift: openingWords(steps),
     frost: frostWords(steps, here, frosts),
     own: ownWords(steps.own),
     window: steps.window,
@@ -80,8 +103,7 @@ export function flightStory({ target, flight, flightSteps }: TargetHere, where: 
     kind: 'flight',
     of: target.id,
     name: target.common,
-    stated: flightSteps.stated,
-    where,
+    stated: [{ window: flightSteps.stated, where }],
     moved: flightSteps.moved,
     shift: shiftWords(flightSteps.delay_d),
     frost: '',

@@ -1,4 +1,5 @@
 import { dayOfMonthDay, monthDayOf } from '../model/half-month';
+import { partWords } from './flights';
 import type { SeasonCalendar } from '../season/calendar';
 
 /** Days of a year with a title, as a calendar elsewhere takes them; both days belong to it. */
@@ -28,15 +29,17 @@ export function seasonEvents(
 ): SeasonEvent[] {
   const days = (from: number, to: number) => ({ first: isoOfDay(year, from), last: isoOfDay(year, to) });
   const events: SeasonEvent[] = [];
-  for (const { here, flight, larval } of flights) {
+  for (const { here, larval } of flights) {
     const { id, common, scientific } = here.target;
-    events.push({
-      key: `flight-${id}`,
-      kind: 'flight',
-      title: `${common} on the wing`,
-      note: scientific,
-      ...days(flight.from, flight.to),
-    });
+    here.flights.forEach((row, i) =>
+      events.push({
+        key: here.flights.length === 1 ? `flight-${id}` : `flight-${id}-${i + 1}`,
+        kind: 'flight',
+        title: `${common} ${partWords(row)}`,
+        note: scientific,
+        ...days(row.window.from, row.window.to),
+      }),
+    );
     for (const period of larval)
       events.push({
         key: `larvae-${id}-${period.brood}`,

@@ -18,6 +18,8 @@ export function gateSentence(gate: Gate): string {
       return `A trap: ${gate.target} lays on it and the caterpillars die.`;
     case 'natives-only':
       return 'Not native here, and this garden plants natives only.';
+    case 'listed-elsewhere':
+      return `${gate.common} is listed as invasive elsewhere and is not known to be harmless here: it is not offered. Ask your local extension office before you plant it.`;
     case 'unrecorded':
       return 'The library has no record of it in this region: make sure that it is harmless here before you plant it.';
     case 'toxic':

@@ -63,7 +63,7 @@ export function ledgerRows(input: CoverageInput, covered: Coverage, siteName: (i
         stage: row.need.stage,
         special: row.need.special,
         creature: here.target.common,
-        need: needName(row.need, here.target),
+        need: needName(row.need, here),
         verdict: row.verdict,
         served: percent(row.ratio),
         figure: needFigure(here, row, weakest, units),

@@ -32,11 +32,11 @@ export function gapSentence(target: TargetHere, covered: NeedCoverage, units: Un
       ? `${least.kinds === 0 ? 'No kind' : `Only ${least.kinds} kind`} in bloom of ${need.kinds} wanted, ${when}.`
       : `${n(least.supply)} of ${need.demand} units of nectar in bloom, ${when}.`;
   if (need.stage === 'shelter')
-    return `${units.area(least.supply)} of the ${units.area(need.demand)} of ${SHELTER_NAMES[target.target.overwinters_in]} wanted is left through the winter.`;
+    return `${units.area(least.supply)} of the ${units.area(need.demand)} of ${SHELTER_NAMES[target.wintering.in]} wanted is left through the winter.`;
   return `${SPECIAL_NAMES[need.special!]}: none in ${when}.`;
 }
 
-const SHELTER_NAMES: Record<TargetHere['target']['overwinters_in'], string> = {
+const SHELTER_NAMES: Record<TargetHere['wintering']['in'], string> = {
   litter: 'leaf litter',
   stems: 'standing stems',
   bark: 'bark, logs and twigs',
@@ -59,9 +59,9 @@ const SPECIAL_NAMES: Record<SpecialNeed, string> = {
 const STAGE_NAMES = { host: 'host plants', nectar: 'nectar', shelter: 'shelter' } as const;
 
 /** A need in words: `host plants`, `leaf litter through winter`, `damp mud`. */
-export function needName(need: NeedCoverage['need'], target: TargetHere['target']): string {
+export function needName(need: NeedCoverage['need'], { wintering }: Pick<TargetHere, 'wintering'>): string {
   if (need.stage === 'special') return SPECIAL_NAMES[need.special!].toLowerCase();
-  if (need.stage === 'shelter') return `${SHELTER_NAMES[target.overwinters_in]} through winter`;
+  if (need.stage === 'shelter') return `${SHELTER_NAMES[wintering.in]} through winter`;
   return STAGE_NAMES[need.stage];
 }
 
@@ -76,7 +76,7 @@ export function ratioWords(target: TargetHere, covered: NeedCoverage, units: Uni
   if (need.stage === 'nectar')
     return `At its weakest, ${when}: ${supply} of ${need.demand} units (square metres in bloom × value) and ${least.kinds} of ${need.kinds} kinds.`;
   if (need.stage === 'shelter')
-    return `${units.area(least.supply)} of ${SHELTER_NAMES[target.target.overwinters_in]}, of the ${units.area(need.demand)} wanted.`;
+    return `${units.area(least.supply)} of ${SHELTER_NAMES[target.wintering.in]}, of the ${units.area(need.demand)} wanted.`;
   return 'Present or not; unmet it is thin, and open only where adults cannot feed without it.';
 }
 
@@ -92,7 +92,7 @@ export function needFigure(
   return {
     host: () => `leaf for ${n(cell.supply)} of ${need.demand} caterpillars${kinds}`,
     nectar: () => `${n(cell.supply)} of ${need.demand} units of nectar${kinds}`,
-    shelter: () => `${units.area(cell.supply)} of ${units.area(need.demand)} of ${SHELTER_NAMES[target.target.overwinters_in]}`,
+    shelter: () => `${units.area(cell.supply)} of ${units.area(need.demand)} of ${SHELTER_NAMES[target.wintering.in]}`,
     special: () => (cell.supply >= 1 ? 'there' : cell.supply > 0 ? `${percent(cell.supply)} of what is wanted` : 'none'),
   }[need.stage]();
 }
@@ -106,12 +106,12 @@ export function cellWords(target: TargetHere, covered: NeedCoverage, halfMonth: 
 
 /** A need that is served otherwise, in words: `Monarch, nectar: thin then, now closed`; `said` puts the two verdicts. */
 export function differenceWords(
-  { target }: TargetHere,
+  here: TargetHere,
   { need, before, after, gaps }: Difference['worse'][number],
   said: (before: string, after: string) => string,
 ): string {
   const short = gaps.length > 0 ? ` (short in ${halfMonthsInWords(gaps)})` : '';
-  return `${target.common}, ${needName(need, target)}: ${said(before, after)}${short}`;
+  return `${here.target.common}, ${needName(need, here)}: ${said(before, after)}${short}`;
 }
 
 /** The few words that stand beside a gap in the braid. */

@@ -20,7 +20,7 @@ export function costSentences(costs: readonly Cost[], hereOf: (target: string) =
   const byNeed = groupBy(costs, (cost) => `${cost.target} ${cost.need.stage} ${cost.need.special}`);
   const sentences = [...byNeed.values()].map((rows): CostSentence => {
     const here = hereOf(rows[0]!.target);
-    const what = `${here.target.common}, ${needName(rows[0]!.need, here.target)}`;
+    const what = `${here.target.common}, ${needName(rows[0]!.need, here)}`;
     const broken = rows.filter(breaks);
     if (broken.length > 0) {
       const when = halfMonthsInWords(broken.map((row) => row.halfMonth).sort((a, b) => a - b));

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TargetHere } from '~~/core/model/here';
-import { HALF_MONTHS, halfMonthsBetween, halfMonthsInWords } from '~~/core/model/half-month';
+import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, halfMonthsInWords } from '~~/core/model/half-month';
 import { larvalHalfMonths } from '~~/core/almanac/larval-periods';
 import { shelterHalfMonths } from '~~/core/coverage/needs';
 
@@ -22,9 +22,16 @@ const stages = computed(() =>
         { name: 'Caterpillars', colour: 'var(--host)', halfMonths: larvalHalfMonths(props.here.larval) },
         { name: 'In flight', colour: 'var(--nectar)', halfMonths: props.here.flightHalfMonths },
         {
-          name: `Rests as ${props.here.target.overwinters_as}`,
+          name: `Rests as ${props.here.wintering.as}`,
           colour: 'var(--shelter)',
-          halfMonths: shelterHalfMonths(props.here.target, props.here.flight, props.here.larval),
+          halfMonths: shelterHalfMonths(props.here),
+        },
+        {
+          name: 'Sleeps in summer',
+          colour: 'var(--shelter)',
+          halfMonths: props.here.flights
+            .filter((row) => row.part === 'summer-sleep')
+            .flatMap(({ window }) => halfMonthsBetween(halfMonthOfDay(window.from), halfMonthOfDay(window.to))),
         },
       ]
   ).filter((stage) => stage.halfMonths.length > 0),

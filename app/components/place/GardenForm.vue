@@ -40,8 +40,17 @@ function settle({ lat, lon, jurisdiction, region }: FoundPlace) {
     changeRegion();
   }
   Object.assign(draft.value, { lat, lon, jurisdiction });
-  Object.assign(draft.value, frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }));
+  Object.assign(draft.value, frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }, draft.value.half_zone));
 }
+// A new garden's frosts follow its winter: from a half-zone without them there are none, and back again.
+watch(
+  () => draft.value.half_zone,
+  (half_zone) => {
+    if (props.revision !== null || !profile.value) return;
+    const { lat, lon, elevation_m } = draft.value;
+    Object.assign(draft.value, frostsAt(profile.value, { lat, lon, elevation_m: Number(elevation_m) }, half_zone));
+  },
+);
 const profile = computed(() => regions.value.find((row) => row.id === draft.value.region));
 const rain = computed(() =>
   libraryStore

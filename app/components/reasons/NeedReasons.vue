@@ -51,7 +51,7 @@ async function take(offer: Offer) {
   <div v-if="here && covered">
     <h3 class="mt-1 flex items-center gap-2 text-xl">
       <CreatureGlyph :target="here.target" :size="34" />
-      {{ here.target.common }}: {{ needName(covered.need, here.target) }}
+      {{ here.target.common }}: {{ needName(covered.need, here) }}
     </h3>
     <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.inUnits) }}</p>
     <p class="text-sm text-quiet">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { gapSentence, needName } from '~~/core/words/needs';
-import { dayName, halfMonthsInWords } from '~~/core/model/half-month';
+import { broodsWords, winterWords, yearWords } from '~~/core/words/flights';
+import { dayName } from '~~/core/model/half-month';
 
 const props = defineProps<{ target: string }>();
 const garden = useGardenStore();
@@ -34,13 +35,13 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
     <p class="mt-1 text-sm"><strong>Young:</strong> {{ here.target.young_marks }}</p>
     <p v-if="here.target.concern" class="mt-1 text-sm text-thin">{{ here.target.concern }}</p>
     <p class="mt-2 text-sm">
-      Flies {{ halfMonthsInWords(here.flightHalfMonths) }} here, {{ here.occurrence.broods }}
-      {{ here.occurrence.broods === 1 ? 'brood' : 'broods' }}.
+      {{ here.flights.length === 1 ? 'Flies ' : 'Here: ' }}{{ yearWords(here)
+      }}{{ broodsWords(here) ? `; ${broodsWords(here)}` : '' }}{{ winterWords(here) ? `; ${winterWords(here)}` : '' }}.
       <template v-if="here.larval.length">
         Caterpillars feed
         {{ here.larval.map((p) => `${dayName(p.from)}–${dayName(p.to)}`).join(', ') }}.
       </template>
-      <span class="text-quiet">Confidence: {{ here.target.confidence }}.</span>
+      <span class="text-quiet">Confidence: {{ here.occurrence.confidence ?? here.target.confidence }}.</span>
     </p>
     <template v-if="covered">
       <h4 class="mt-3 font-semibold">Its needs in this plan</h4>
@@ -50,7 +51,7 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
             class="text-left underline decoration-line underline-offset-2"
             @click="view.explain({ kind: 'need', target, stage: row.need.stage, special: row.need.special })"
           >
-            <VerdictMark :verdict="row.verdict" /> {{ needName(row.need, here.target) }}
+            <VerdictMark :verdict="row.verdict" /> {{ needName(row.need, here) }}
           </button>
           <span v-if="row.verdict !== 'closed'" class="text-quiet">: {{ gapSentence(here, row, view.inUnits) }}</span>
         </li>

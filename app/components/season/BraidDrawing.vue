@@ -161,7 +161,7 @@ defineExpose({ svg });
         />
         <g v-for="reach in strand.reaches" :key="reach.first">
           <title>
-            {{ needName(strand.need.need, hereOf(row.channel.target).target) }}: {{ reach.verdict }},
+            {{ needName(strand.need.need, hereOf(row.channel.target)) }}: {{ reach.verdict }},
             {{ halfMonthName(reach.first) }} to {{ halfMonthName(reach.last) }}
           </title>
           <rect

@@ -35,7 +35,7 @@ const said = computed(() => {
   if (!covered || !here) return '';
   const missing = covered.verdict === 'closed' ? '' : ` ${gapSentence(here, covered, view.inUnits)}`;
   const words = cellWords(here, covered, at.value.halfMonth, view.inUnits);
-  return `${here.target.common}, ${needName(covered.need, here.target)}, ${words}.${missing}`;
+  return `${here.target.common}, ${needName(covered.need, here)}, ${words}.${missing}`;
 });
 
 function explain(target: string, strand: Strand) {

@@ -52,7 +52,7 @@ function outcome({ planting, window, second }: (typeof rows.value)[number]): str
   return `That cut brings no second bloom: cut between ${dayName(window.from + afterFirst_d)} and ${dayName(window.to + afterLast_d)}, and early enough before the cold.`;
 }
 const usual = (here: PlantHere) => {
-  const day = usualSowing(here, garden.almanac!.frosts);
+  const day = usualSowing(here);
   return day === null ? '' : `usually ${dayName(day)}`;
 };
 const earliest = (window: DayWindow | null) => (window ? asDate(monthDayOf(window.from + SETTINGS.cut.afterFirst_d)) : undefined);

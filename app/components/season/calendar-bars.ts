@@ -1,4 +1,5 @@
 import { dayName } from '~~/core/model/half-month';
+import { partWords } from '~~/core/words/flights';
 import type { BloomPart } from '~~/core/almanac/bloom/planting-bloom';
 import type { BloomRow, FlightRow } from '~~/core/season/calendar';
 
@@ -27,9 +28,21 @@ export const AGE_WORDS: Record<BloomRow['age'], string> = {
 };
 
 /** The flight of a creature, and beneath it the time of its caterpillars. */
-export function flightBars({ flight, larval }: FlightRow): Bar[] {
+export function flightBars({ here, larval }: FlightRow): Bar[] {
   return [
-    { ...flight, height: 6, y: 6.5, fill: 'var(--ink)', title: `on the wing ${daysWords(flight)}` },
+    ...here.flights.map((row): Bar => {
+      const title = `${partWords(row)} ${daysWords(row.window)}`;
+      const asleep = row.part === 'summer-sleep';
+      return {
+        ...row.window,
+        // Who lays is drawn in full, who only flies thinner, who sleeps as an outline.
+        height: row.laying ? 6 : 3.5,
+        y: 6.5,
+        fill: asleep ? 'none' : 'var(--ink)',
+        ...(asleep ? { stroke: 'var(--quiet)', dash: '3 2' } : {}),
+        title,
+      };
+    }),
     ...larval.map((period) => ({
       from: period.from,
       to: period.to,

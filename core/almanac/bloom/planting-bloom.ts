@@ -1,5 +1,5 @@
 import type { PlantHere, Frosts } from '../../model/here';
-import { frostFree } from '../../place/climate/frost';
+import { frostAfter, frostFree } from '../../place/climate/frost';
 import type { Planting } from '../../model/garden';
 import { HALF_MONTHS, dayOfMonthDay, shareOfHalfMonth, type DayWindow } from '../../model/half-month';
 import { isWoody } from '../../model/vocabulary';
@@ -27,16 +27,20 @@ type Blooming = Pick<PlantHere, 'plant' | 'bloom' | 'sowing'>;
 export function sownBloom({ plant, bloom, sowing }: Blooming, sow_on: string | null, frosts: Frosts): DayWindow | null {
   if (!sow_on || !sowing || !bloom) return bloom;
   const season = frostFree(frosts);
-  const ready = dayOfMonthDay(sow_on) + sowing.toFlower_d;
-  const from = Math.max(ready, sowing.indoors ? season.from + SETTINGS.sowing.afterPlantingOut_d : season.from);
-  const to = Math.min(season.to, plant.blooms_to_frost ? Math.max(bloom.to, from) : from + (bloom.to - bloom.from));
+  const day = dayOfMonthDay(sow_on);
+  // A day of last autumn or winter is counted back from the spring it leads to.
+  const ready = (day - sowing.usual > 240 ? day - 365 : day) + sowing.toFlower_d;
+  const rooted = sowing.indoors ? season.from + SETTINGS.sowing.afterPlantingOut_d : season.from;
+  // Sown on its usual day or before it flowers at its usual time or before, within the days that stand no frost.
+  const from = season.days === 365 ? ready : Math.max(ready, Math.min(rooted, bloom.from));
+  const to = Math.min(season.days === 365 ? Infinity : season.to, plant.blooms_to_frost ? Math.max(bloom.to, from) : from + (bloom.to - bloom.from));
   return to >= from ? { from, to } : null;
 }
 
-/** Last day on which a plant’s flowers stand the cold here; without end where no frost is usual. */
-function lastMild(plant: PlantHere['plant'], frosts: Frosts): number {
-  if (!frosts.first_frost) return Infinity;
-  const frost = dayOfMonthDay(frosts.first_frost);
+/** Last day after a `day` on which a plant’s flowers stand the cold here; without end where no frost is usual. */
+function lastMild(plant: PlantHere['plant'], day: number, frosts: Frosts): number {
+  const frost = frostAfter(day, frosts);
+  if (frost === null) return Infinity;
   return plant.kind === 'annual' ? frost - 1 : isWoody(plant) ? frost : frost + SETTINGS.climate.hardyBloomAfterFrost;
 }
 
@@ -55,7 +59,12 @@ export function secondBloom(plant: PlantHere['plant'], bloom: DayWindow, cut: nu
   if (plant.rebloom_days === null || day < bloom.from + afterFirst_d || day > bloom.to + afterLast_d) return null;
   const from = day + plant.rebloom_days;
   const usual = from + Math.round((bloom.to - bloom.from + 1) * length) - 1;
-  const to = Math.min(lastMild(plant, frosts), plant.blooms_to_frost ? Math.max(usual, bloom.to) : usual);
+  // It ends where the next year’s bloom begins: the same plants do not flower twice at once.
+  const to = Math.min(
+    lastMild(plant, day, frosts),
+    plant.blooms_to_frost ? Math.max(usual, bloom.to) : usual,
+    bloom.from + 364,
+  );
   if (to - from + 1 < least_d) return null;
   // A window begins within the year.
   const turn = from > 365 ? 365 : 0;

@@ -53,7 +53,7 @@ export function rulesOf({ almanac, garden, targets }: RuledGarden): TargetRules[
   const all = chosen.map(({ here }) => here);
   return chosen.map(({ here, ambition }) => ({
     here,
-    rules: needsOf(here.target, here.occurrence, here.flight, here.larval, ambition).map((need) =>
+    rules: needsOf(here, ambition).map((need) =>
       ruleOf(need, here, all, garden.school_autumn),
     ),
   }));

@@ -5,7 +5,7 @@ import { SETTINGS } from '../../settings';
 import type { Need } from '../needs';
 import { NO_FEATURES, type Rule } from './rule';
 
-type Place = TargetHere['target']['overwinters_in'];
+type Place = TargetHere['wintering']['in'];
 
 /** The feature of a bed that shelters each sort of wintering place. */
 const SHELTERING: Partial<Record<Place, Feature>> = { bark: 'logs', soil: 'bare-soil', cover: 'dense-cover' };
@@ -14,7 +14,7 @@ const SHELTERING: Partial<Record<Place, Feature>> = { bark: 'logs', soil: 'bare-
 function shelterShare(target: TargetHere, { plant, foliageShares }: PlantHere, autumn: AutumnSchool): number {
   const left = SETTINGS.shelter.autumn[autumn];
   const annual = plant.kind === 'annual';
-  switch (target.target.overwinters_in) {
+  switch (target.wintering.in) {
     case 'litter':
       return annual ? 0 : left.litter;
     case 'soil':
@@ -40,7 +40,7 @@ function shelterShare(target: TargetHere, { plant, foliageShares }: PlantHere, a
  * shelter nobody. It is the ground itself: a bed gives no more of it than it has.
  */
 export function shelterRule(need: Need, target: TargetHere, autumn: AutumnSchool): Rule {
-  const feature = SHELTERING[target.target.overwinters_in];
+  const feature = SHELTERING[target.wintering.in];
   return {
     need,
     target,

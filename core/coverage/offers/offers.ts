@@ -91,7 +91,7 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
   const misses: NonNullable<Places['miss']>[] = [];
   for (const here of input.almanac.plants.values()) {
     // What is not recorded in this region may belong to another end of the continent: it is not offered.
-    if (!here.status.row) continue;
+    if (!here.status.offered) continue;
     const places = placesFor(here);
     candidates.push(...places.candidates);
     if (places.miss && places.candidates.length === 0) misses.push(places.miss);

@@ -6,7 +6,8 @@ import { coverage, type CoverageInput } from '../coverage';
 import { nectarOfPlant } from '../../match/nectar';
 import type { Coverage, CoverageVerdict, NeedCoverage } from '../types';
 import { type Planting, LIVE_STATES } from '../../model/garden';
-import { dayOfMonthDay, firstDay, monthDayOf, runsOf, type DayWindow } from '../../model/half-month';
+import { frostFree } from '../../place/climate/frost';
+import { firstDay, monthDayOf, runsOf, type DayWindow } from '../../model/half-month';
 import { SETTINGS } from '../../settings';
 import { ruleFor } from '../gives/rules';
 import type { Rule } from '../gives/rule';
@@ -149,10 +150,8 @@ function asSown(here: PlantHere, sow_on: string, frosts: Frosts): PlantHere {
   return { plant, foliage, foliageShares, status, cautions, sowing, bloomSteps, bloom, bloomShares: windowShares(bloom) };
 }
 
-/** The usual sowing day of an annual here; null where no last frost is usual. */
-export function usualSowing(here: PlantHere, frosts: Frosts): number | null {
-  return here.sowing && frosts.last_frost ? dayOfMonthDay(frosts.last_frost) - 7 * here.sowing.weeks : null;
-}
+/** The usual sowing day of an annual here; null for what is not sown. */
+export const usualSowing = (here: PlantHere): number | null => here.sowing?.usual ?? null;
 
 /**
  * The day to sow an annual on so that it flowers by a half-month: the usual day where that will do; else as many days
@@ -160,8 +159,8 @@ export function usualSowing(here: PlantHere, frosts: Frosts): number | null {
  * early enough to flower three weeks before the first frost. Null where there is no such day.
  */
 export function sowingDayFor(here: PlantHere, halfMonth: number, frosts: Frosts): number | null {
-  const usual = usualSowing(here, frosts);
-  if (usual === null || !here.bloom || !frosts.first_frost) return null;
+  const usual = usualSowing(here);
+  if (usual === null || !here.bloom) return null;
   const { sowing, bloom, plant } = here;
   const start = firstDay(halfMonth);
   const covers = bloom.from <= start && (plant.blooms_to_frost || bloom.to >= start);
@@ -169,10 +168,11 @@ export function sowingDayFor(here: PlantHere, halfMonth: number, frosts: Frosts)
   const wanted = start - sowing!.toFlower_d;
   const earliest = sowing!.indoors
     ? usual - 7 * SETTINGS.sowing.earlierIndoors_w
-    : Math.min(usual, dayOfMonthDay(frosts.last_frost!));
+    : Math.min(usual, usual + 7 * sowing!.weeks);
   const day = Math.max(earliest, wanted);
-  const latest = dayOfMonthDay(frosts.first_frost) - SETTINGS.sowing.beforeFrost_d - sowing!.toFlower_d;
-  return day <= latest && day >= 1 ? day : null;
+  const season = frostFree(frosts);
+  const latest = season.days === 365 ? 365 : season.to + 1 - SETTINGS.sowing.beforeFrost_d - sowing!.toFlower_d;
+  return day <= Math.min(latest, 365) && day >= 1 ? day : null;
 }
 
 function sowOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, before: Coverage): TimingOffer[] {
@@ -180,7 +180,7 @@ function sowOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, befo
   const placesFor = placeFinder(input, rule, covered);
   const candidates: (Candidate & { day: number })[] = [];
   for (const here of almanac.plants.values()) {
-    if (here.plant.kind !== 'annual' || !here.status.row || nectarOfPlant(rule.target.target, here.plant) === 0) continue;
+    if (here.plant.kind !== 'annual' || !here.status.offered || nectarOfPlant(rule.target.target, here.plant) === 0) continue;
     for (const [first] of runsOf(covered.gaps)) {
       const day = sowingDayFor(here, first, almanac.frosts);
       if (day === null) continue;
@@ -228,7 +228,7 @@ function sisterOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, b
   const planted = new Set(liked.map((here) => here.plant.id));
   const placesFor = placeFinder(input, rule, covered);
   const candidates = [...almanac.plants.values()]
-    .filter((here) => here.status.row && !planted.has(here.plant.id) && likedSister(here, liked) !== null)
+    .filter((here) => here.status.offered && !planted.has(here.plant.id) && likedSister(here, liked) !== null)
     .flatMap((here) => placesFor(here).candidates);
   return triedOf(input, rule, covered, candidates, MOST_SISTERS, plantingOf).map(({ offer, after, candidate: { here } }) => ({
     ...offer,

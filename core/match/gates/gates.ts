@@ -12,6 +12,8 @@ export type AtRisk = 'children' | 'passers-by' | 'dogs' | 'cats' | 'grazing';
  */
 export type Gate = { effect: 'refuse' | 'warn' } & (
   | { kind: 'invasive'; common: string; status: PlantStatus['status']; as_of: number | null }
+  /** Listed in other places, and nothing is recorded of it here. */
+  | { kind: 'listed-elsewhere'; common: string }
   | { kind: 'trap'; target: string }
   | { kind: 'natives-only' | 'unrecorded' | 'protected' }
   /** A caution, and who here is at risk by it: `toxic` where anybody is. */
@@ -47,7 +49,10 @@ export function gates(
   for (const target of trapFor) found.push({ kind: 'trap', effect: 'refuse', target });
   if (garden.school_plants === 'natives-only' && !status.native && !listed)
     found.push({ kind: 'natives-only', effect: 'refuse' });
-  if (!status.row) found.push({ kind: 'unrecorded', effect: 'warn' });
+  if (!status.offered)
+    found.push(
+      status.listedIn.length > 0 ? { kind: 'listed-elsewhere', effect: 'warn', common } : { kind: 'unrecorded', effect: 'warn' },
+    );
   for (const { hazard, severity, note } of cautions) {
     const risks = atRisk(hazard, garden);
     // Passers-by are warned of; who lives here is kept safe.

@@ -4,18 +4,45 @@ import type { ClimateNormal, Library, Region } from '../../model/reference';
 import { SETTINGS } from '../../settings';
 import type { WaterMonth } from '../soil/water-year';
 import type { Frosts } from '../../model/here';
-import { seasonalShift, springDelay, type Position } from './shift';
-import { zoneOfTemperature } from './zones';
+import { dailyNormals, type DailyNormals } from './degree-days';
+import { springDelay, type Position } from './shift';
+import { zoneIndex, zoneOfTemperature } from './zones';
 
-/** The region's average frosts brought to a place in it: later in spring and earlier in autumn up the hill and to the north. */
-export function frostsAt(region: Region, at: Position): Frosts {
+/**
+ * The region's average frosts brought to a place in it: later in spring and earlier in autumn up the hill and to the north.
+ * None where the half-zone knows no usual frost (SETTINGS.climate.frostFreeZone), nor where moving leaves no day of the
+ * year for it.
+ */
+export function frostsAt(region: Region, at: Position, halfZone: string): Frosts {
+  const none = { last_frost: null, first_frost: null };
+  if (zoneIndex(halfZone) >= zoneIndex(SETTINGS.climate.frostFreeZone)) return none;
+  if (region.last_frost === null || region.first_frost === null)
+    return { last_frost: region.last_frost, first_frost: region.first_frost };
   const delay = springDelay(region, at);
-  const moved = (monthDay: string | null) => {
-    if (monthDay === null) return null;
-    const day = dayOfMonthDay(monthDay);
-    return monthDayOf(Math.max(1, Math.min(365, day + seasonalShift(day, delay))));
+  const moved = (monthDay: string, spring: boolean) => Math.round(dayOfMonthDay(monthDay) + (spring ? delay : -delay));
+  const last = moved(region.last_frost, true);
+  const first = moved(region.first_frost, false);
+  // A last frost before the new year and a first one after it meet: no frost is usual.
+  if (last < 1 && first > 365) return none;
+  const onDay = (day: number) => monthDayOf(Math.max(1, Math.min(365, day)));
+  return { last_frost: onDay(last), first_frost: onDay(first) };
+}
+
+/**
+ * The normals of a region brought to a place in it, as days of an average year: cooler up the hill by the lapse of the
+ * atmosphere, and to the north, in winter more than in summer. Throws as dailyNormals does.
+ */
+export function dailyNormalsAt(normals: readonly ClimateNormal[], region: Region, at: Position): DailyNormals {
+  const { perMetre, perLat } = SETTINGS.climate.lapse;
+  const up = perMetre * (at.elevation_m - region.elevation_m);
+  const cooler = (month: number) => {
+    const summer = (1 - Math.cos((2 * Math.PI * (month - 1)) / 12)) / 2;
+    return up + (at.lat - region.lat) * (perLat.january + summer * (perLat.july - perLat.january));
   };
-  return { last_frost: moved(region.last_frost), first_frost: moved(region.first_frost) };
+  const moved = normals
+    .filter((row) => row.region === region.id)
+    .map((row) => ({ ...row, tmin_c: row.tmin_c + cooler(row.month), tmax_c: row.tmax_c + cooler(row.month) }));
+  return dailyNormals(moved);
 }
 
 /** The days (1–365) between which a frost falls in eight years of ten, from its average date and standard deviation. */

@@ -1,6 +1,6 @@
 import { frostFree } from '../climate/frost';
 import type { Frosts } from '../../model/here';
-import { firstDay, HALF_MONTHS, lastDay } from '../../model/half-month';
+import { HALF_MONTHS, shareOfHalfMonth } from '../../model/half-month';
 import type { Site } from '../../model/garden';
 import type { Point, Thing } from '../../model/yard';
 import { groundOf, samplePoints } from '../yard/geometry';
@@ -34,12 +34,11 @@ export interface BedSun {
  * to October, since a frost-free winter's low sun is not what "six hours" was said of.
  */
 export function lightSeason(frosts: Frosts): number[] {
-  const { from, to } = frostFree(frosts);
+  const { from, to, days } = frostFree(frosts);
   const { first, last } = SETTINGS.sun.season;
   const found: number[] = [];
   for (let h = first; h <= last; h++) {
-    const days = Math.min(to, lastDay(h)) - Math.max(from, firstDay(h)) + 1;
-    if (days > (lastDay(h) - firstDay(h) + 1) / 2) found.push(h);
+    if (days > 0 && shareOfHalfMonth(h, from, to) > 0.5) found.push(h);
   }
   // A season too short to fill half a half-month is still judged in high summer.
   return found.length > 0 ? found : [12, 13];

@@ -85,7 +85,7 @@ export function roomsOf({ almanac, sites }: PlanQuestion, kept: readonly Plantin
 
 /** May this plant be refused everywhere in the garden? Gates, the gardener's own limit, or no record of it here. */
 export function barred(question: PlanQuestion, here: PlantHere, kept: readonly Planting[]): Ruling | null {
-  if (!here.status.row) return 'unrecorded';
+  if (!here.status.offered) return 'unrecorded';
   const traps = trapsFor(
     question.almanac,
     question.targets.map((row) => row.target),

@@ -95,7 +95,7 @@ export function helpersFor(
   };
   const found: Helper[] = [];
   for (const here of question.almanac.plants.values()) {
-    if (!here.status.row) continue;
+    if (!here.status.offered) continue;
     const bars = rooms
       .filter(({ site }) => couldServe(here, site))
       .map((room): Bar => ({ site: room.site, ...(hindranceOf(question, here, room, plantings) ?? { why: null, distance: 0 }) }))

@@ -29,7 +29,7 @@ const byTarget = computed(() => {
           row.needs
             .map(
               (need) =>
-                `${needName(need.need, here(row.target).target)} ${need.after}${need.gaps.length ? `, ${halfMonthsInWords(need.gaps)}` : ''}`,
+                `${needName(need.need, here(row.target))} ${need.after}${need.gaps.length ? `, ${halfMonthsInWords(need.gaps)}` : ''}`,
             )
             .join('; ')
         }}

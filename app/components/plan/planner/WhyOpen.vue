@@ -51,12 +51,12 @@ const moreWords = (target: string) => {
       <h3 class="flex items-center gap-2"><CreatureGlyph :target="here.target" :size="30" />{{ here.target.common }}</h3>
       <div v-for="{ covered, helpers } in needs" :key="covered.need.stage + covered.need.special" class="mt-1">
         <p>
-          <VerdictMark :verdict="covered.verdict" /> <strong>{{ needName(covered.need, here.target) }}</strong>.
+          <VerdictMark :verdict="covered.verdict" /> <strong>{{ needName(covered.need, here) }}</strong>.
           {{ gapSentence(here, covered, view.inUnits) }}
         </p>
         <details v-if="helpers.length" class="ml-1" :open="open.length + needs.length < 4">
           <summary class="text-sm text-press">Plants that could serve it, the nearest first</summary>
-          <ScrollRegion :label="`What could serve ${here.target.common}, ${needName(covered.need, here.target)}`">
+          <ScrollRegion :label="`What could serve ${here.target.common}, ${needName(covered.need, here)}`">
             <table class="tabular text-sm">
               <thead>
                 <tr>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { bestHosts } from '~~/core/almanac/about';
+import { winterWords } from '~~/core/words/flights';
 import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
 import { AMBITIONS, type Ambition } from '~~/core/model/vocabulary';
 import type { TargetHere } from '~~/core/model/here';
@@ -33,7 +34,7 @@ function asks(here: TargetHere) {
   return [
     young || 'host plants',
     food,
-    here.target.overwinters_in === 'elsewhere' ? '' : `winters in ${here.target.overwinters_in}`,
+    winterWords(here),
   ]
     .filter(Boolean)
     .join(' · ');

@@ -18,7 +18,7 @@ const stories = computed<DateStory[]>(() => [
     return here ? [flightStory(here, garden.region?.name ?? '')] : [];
   }),
   ...kinds.value
-    .flatMap((here) => bloomStory(here, garden.almanac!.frosts, regionName(here.plant.bloom_ref)) ?? [])
+    .flatMap((here) => bloomStory(here, garden.almanac!.frosts, regionName) ?? [])
     .sort((a, b) => a.window!.from - b.window!.from),
 ]);
 /** What the recorded dates change: with them compared with without them. */
@@ -47,9 +47,11 @@ function explain(story: DateStory) {
   <div>
     <h1>This garden’s own dates</h1>
     <p class="max-w-prose text-quiet">
-      The library states when a plant flowers or a creature flies in a region. From there every date is moved to this garden’s
-      latitude, longitude and height, kept within its frosts, and settled by what you saw. One year of yours moves a bloom half
-      way, two most of it, three all the way.
+      The library states when a plant flowers or a creature flies in a region; of several regions the nearest in climate counts,
+      or the two nearest together. From there a bloom is moved as its kind keeps time, with its length kept: by the heat of
+      spring and summer, less and less of it until late August; by short days; from the last frost; or with the rains. It stays
+      within this garden’s frosts, and is settled by what you saw: one year of yours moves it half way, two most of it, three all
+      the way.
     </p>
     <SeenForm class="mt-3" />
     <section v-if="effect" class="mt-4" aria-labelledby="effect">
@@ -88,7 +90,9 @@ function explain(story: DateStory) {
                 <span class="block text-xs text-quiet">{{ story.kind === 'bloom' ? 'in flower' : 'on the wing' }}</span>
               </th>
               <td>
-                {{ daysWords(story.stated) }}<span class="block text-xs text-quiet">{{ story.where }}</span>
+                <span v-for="row in story.stated" :key="row.where" class="block">
+                  {{ daysWords(row.window) }}<span class="block text-xs text-quiet">{{ row.where }}</span>
+                </span>
               </td>
               <td>
                 {{ daysWords(story.moved) }}<span class="block text-xs text-quiet">{{ story.shift }}</span>

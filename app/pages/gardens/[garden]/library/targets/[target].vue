@@ -2,9 +2,11 @@
 import { resolveHosts } from '~~/core/library/hosts';
 import { hostMates, rangeOf } from '~~/core/almanac/about';
 import { isListed } from '~~/core/library/status';
-import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
+import { halfMonthsInWords } from '~~/core/model/half-month';
+import { REFERENCE_FILES } from '~~/core/model/reference';
 import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
 import { needsOf } from '~~/core/coverage/needs';
+import { broodsWords, statedPart, winterWords, yearWords } from '~~/core/words/flights';
 import { needName } from '~~/core/words/needs';
 
 const route = useRoute();
@@ -28,9 +30,7 @@ const FOOD = {
   'sap-fruit': 'sap and rotting fruit',
   none: 'nothing: adults do not feed',
 };
-const needs = computed(() =>
-  here.value ? needsOf(here.value.target, here.value.occurrence, here.value.flight, here.value.larval, 'breeds') : [],
-);
+const needs = computed(() => (here.value ? needsOf(here.value, 'breeds') : []));
 const resolved = computed(
   () =>
     here.value?.hosts ??
@@ -55,8 +55,12 @@ const hosts = computed(() =>
 );
 const mates = computed(() => (garden.almanac ? hostMates(garden.almanac, id.value) : []));
 const range = computed(() => (garden.library ? rangeOf(garden.library, id.value) : []));
-const occurrenceInWords = ({ status, first, last, broods }: { status: string; first: number; last: number; broods: number }) =>
-  `${status}, ${halfMonthName(first)} to ${halfMonthName(last)}${broods > 1 ? `, ${broods} broods` : ''}`;
+const nameOfRegion = (region: string) => garden.library?.regions.find((row) => row.id === region)?.name ?? region;
+/** A row of flights.csv as it stands in its cells, in words. */
+function partOf(cells: Record<string, string>) {
+  const row = REFERENCE_FILES['flights.csv'].schema.safeParse(cells);
+  return row.success ? statedPart(row.data) : '';
+}
 const base = computed(() => `/gardens/${garden.id}/library`);
 const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.value!.size_max_mm));
 </script>
@@ -70,10 +74,8 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
         {{ target.kind === 'hummingbird' ? 'length' : 'wings' }} {{ size }}; confidence {{ target.confidence }}
       </p>
       <p v-if="here" class="mt-1">
-        {{ HOW[here.occurrence.status] }}, {{ halfMonthsInWords(here.flightHalfMonths)
-        }}<template v-if="here.larval.length"
-          >; {{ here.occurrence.broods }} {{ here.occurrence.broods === 1 ? 'brood' : 'broods' }}</template
-        >. Lives on {{ FOOD[target.adult_food] }}.
+        {{ HOW[here.occurrence.status] }}, {{ yearWords(here) }}{{ broodsWords(here) ? `; ${broodsWords(here)}` : ''
+        }}{{ winterWords(here) ? `; ${winterWords(here)}` : '' }}. Lives on {{ FOOD[target.adult_food] }}.
       </p>
       <p v-else class="mt-1 text-thin">It is not known from {{ garden.almanac?.region.name }}.</p>
       <p v-if="target.concern" class="text-thin">{{ target.concern }}</p>
@@ -131,7 +133,7 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
         <h2>What it needs to breed</h2>
         <ul class="mt-1">
           <li v-for="need in needs" :key="need.stage + need.special" class="py-0.5">
-            <strong>{{ needName(need, target) }}</strong>
+            <strong>{{ needName(need, here!) }}</strong>
             <span class="ml-1 text-quiet">{{ halfMonthsInWords(need.halfMonths) }}</span>
           </li>
         </ul>
@@ -177,7 +179,7 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
         <ul class="mt-1 text-sm">
           <li v-for="row in range" :key="row.region.id">
             <span :class="row.region.id === garden.garden!.region ? 'font-semibold' : ''">{{ row.region.name }}</span>
-            <span class="ml-1 text-quiet"> {{ occurrenceInWords(row.occurrence) }}</span>
+            <span class="ml-1 text-quiet"> {{ [row.occurrence.status, ...row.flights.map(statedPart)].join('; ') }}</span>
           </li>
         </ul>
         <details class="no-print mt-2">
@@ -186,31 +188,45 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
             :id="id"
             file="occurrence.csv"
             about="target"
-            :heading="`Months of ${target.common}`"
+            :heading="`Where ${target.common} lives`"
             :blank="{
               target: id,
               region: garden.garden!.region,
               status: 'resident',
-              first: '8',
-              last: '17',
-              broods: '1',
               ease: '2',
               nest_first: '',
               nest_last: '',
+              overwinters_as: '',
+              overwinters_in: '',
+              winter_larva: '',
+              confidence: '',
             }"
           >
             <template #row="{ cells }">
-              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
-                range.find((row) => row.region.id === cells.region)?.region.name ?? cells.region
-              }}</span>
-              <span class="text-quiet">{{
-                occurrenceInWords({
-                  status: cells.status!,
-                  first: Number(cells.first),
-                  last: Number(cells.last),
-                  broods: Number(cells.broods),
-                })
-              }}</span>
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{ nameOfRegion(cells.region!) }}</span>
+              <span class="text-quiet">{{ cells.status }}</span>
+            </template>
+          </OwnRows>
+          <OwnRows
+            :id="id"
+            class="mt-2"
+            file="flights.csv"
+            about="target"
+            :heading="`Parts of its year`"
+            :blank="{
+              target: id,
+              region: garden.garden!.region,
+              part: 'breeding',
+              first: '8',
+              last: '17',
+              broods: '1',
+              laying: 'y',
+              zones: '',
+            }"
+          >
+            <template #row="{ cells }">
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{ nameOfRegion(cells.region!) }}</span>
+              <span class="text-quiet">{{ partOf(cells) }}</span>
             </template>
           </OwnRows>
         </details>

@@ -1,0 +1,68 @@
+import type { Frosts } from '../../model/here';
+import type { Library, Region } from '../../model/reference';
+import { SETTINGS } from '../../settings';
+import { dailyNormals, type DailyNormals } from './degree-days';
+import { frostFree } from './frost';
+import { dailyNormalsAt } from './garden-climate';
+import { heatClock, heatDelay } from './heat-clock';
+import type { Position } from './shift';
+
+/** A place by what opens a flower there: where it lies, its frosts, and the heat it gathers through an average year. */
+export interface Clime extends Position {
+  region: string;
+  clock: Float64Array;
+  /** Day from which tender plants stand outdoors. */
+  tenderFrom: number;
+}
+
+/** The day after the last frost; where none is usual the first on which the day's mean reaches SETTINGS.climate.tenderMean_c. */
+function tenderFrom(frosts: Frosts, { tmin, tmax }: DailyNormals): number {
+  if (frosts.last_frost) return frostFree(frosts).from;
+  const mild = tmin.findIndex((low, i) => (low + tmax[i]!) / 2 >= SETTINGS.climate.tenderMean_c);
+  return mild < 0 ? 1 : mild + 1;
+}
+
+/** Regions do not change once read, and every garden asks for all of them. */
+const known = new WeakMap<readonly object[], Map<string, Clime>>();
+
+/** The clime of the middle of every region, by its id. Throws as dailyNormals does. */
+export function regionClimes({ regions, normals }: Pick<Library, 'regions' | 'normals'>): Map<string, Clime> {
+  const before = known.get(normals);
+  if (before && regions.every((row) => before.has(row.id))) return before;
+  const found = new Map(
+    regions.map((region) => {
+      const daily = dailyNormals(normals.filter((row) => row.region === region.id));
+      const { id, lat, lon, elevation_m } = region;
+      return [id, { region: id, lat, lon, elevation_m, clock: heatClock(daily), tenderFrom: tenderFrom(region, daily) }];
+    }),
+  );
+  known.set(normals, found);
+  return found;
+}
+
+/**
+ * The clime of a garden: its own place and frosts, with the heat of its region's middle, from which events are moved on
+ * to its own place by Hopkins' law. Throws as dailyNormals does.
+ */
+export function climeOf(
+  { normals }: Pick<Library, 'normals'>,
+  region: Region,
+  garden: Position & Frosts,
+  middle: Clime,
+): Clime {
+  const { lat, lon, elevation_m } = garden;
+  return {
+    region: region.id,
+    lat,
+    lon,
+    elevation_m,
+    clock: middle.clock,
+    tenderFrom: tenderFrom(garden, dailyNormalsAt(normals, region, garden)),
+  };
+}
+
+/** How unlike two climes are, in days: how far spring and midsummer lie apart by the heat gathered. */
+export function climeDistance(a: Clime, b: Clime): number {
+  const [spring, midsummer] = [110, 182];
+  return Math.abs(heatDelay(spring, a.clock, b.clock)) + Math.abs(heatDelay(midsummer, a.clock, b.clock));
+}
