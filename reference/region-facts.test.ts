@@ -36,14 +36,49 @@ describe('the season moves with the place', () => {
     for (const target of ['papilio-polyxenes', 'danaus-plexippus', 'phyciodes-tharos', 'papilio-glaucus'])
       expect(first(target, 'gulf-coast'), target).toBeLessThan(first(target, 'great-lakes-ohio') - 30);
   });
-  it.each([
-    ['rufous hummingbirds reach the Northwest in March', 'selasphorus-rufus', 'pacific-northwest', 5, 16],
-    ['and winter on the Gulf from September to March', 'selasphorus-rufus', 'gulf-coast', 16, 5],
-    ['Anna’s stay all year on the California coast', 'calypte-anna', 'california-coast', 0, 23],
-    ['orangetips fly in spring alone', 'anthocharis-midea', 'mid-atlantic', 6, 8],
-    ['woodland skippers late', 'ochlodes-sylvanoides', 'pacific-northwest', 13, 18],
-  ])('%s', (_, target, region, first, last) => {
-    expect(at(region).targets.get(target)!.occurrence).toMatchObject({ first, last });
+  const parts = (target: string, region: string) =>
+    library.flights.filter((row) => row.target === target && row.region === region);
+  it.each<[string, string, string, [string, number, number][]]>([
+    ['rufous hummingbirds reach the Northwest in late February', 'selasphorus-rufus', 'pacific-northwest', [['breeding', 4, 16]]],
+    ['and winter on the Gulf from September to March', 'selasphorus-rufus', 'gulf-coast', [['winter', 16, 5]]],
+    [
+      'and pass the coast of California in spring and again in summer',
+      'selasphorus-rufus',
+      'california-coast',
+      [
+        ['passage', 3, 9],
+        ['return', 12, 17],
+      ],
+    ],
+    ['Anna’s stay all year on the California coast', 'calypte-anna', 'california-coast', [['breeding', 0, 23]]],
+    ['orangetips fly in spring alone', 'anthocharis-midea', 'mid-atlantic', [['breeding', 6, 8]]],
+    ['woodland skippers late', 'ochlodes-sylvanoides', 'pacific-northwest', [['breeding', 13, 18]]],
+    [
+      'monarchs winter on the coast of California without laying',
+      'danaus-plexippus',
+      'california-coast',
+      [
+        ['breeding', 4, 18],
+        ['winter', 19, 3],
+      ],
+    ],
+  ])('%s', (_, target, region, expected) => {
+    expect(parts(target, region).map((row) => [row.part, row.first, row.last])).toEqual(expected);
+  });
+  it('the autumn monarchs lay on the Gulf and not in Minnesota', () => {
+    const lateEggs = (region: string) => parts('danaus-plexippus', region).some((row) => row.laying && row.last >= 18);
+    expect(lateEggs('gulf-coast')).toBe(true);
+    expect(lateEggs('upper-midwest')).toBe(false);
+  });
+  it('mourning cloaks sleep through July in the North', () => {
+    for (const region of ['upper-midwest', 'northeast-coast', 'rocky-mountains'])
+      expect(at(region).targets.get('nymphalis-antiopa')!.flightHalfMonths, region).not.toContain(13);
+  });
+  it('zebra longwings breed all year in Miami and not in Gainesville', () => {
+    const inZone = (half_zone: string) =>
+      almanacFor(library, { ...regionalGarden(library, 'florida-peninsula'), half_zone }).targets.get('heliconius-charithonia')!;
+    expect(inZone('10b').flightHalfMonths).toHaveLength(24);
+    expect(inZone('9a').flightHalfMonths).not.toContain(0);
   });
   it('only hummingbirds that breed in a region nest there', () => {
     expect(at('gulf-coast').targets.get('selasphorus-rufus')!.occurrence.nest_first).toBeNull();

@@ -135,10 +135,10 @@ describe.each(['kettle-pond-commons', 'juniper-wash', 'fourth-floor-brickyard-ro
       expect(gap.offers[0]).toMatchObject({ way: 'cut', plant: 'lonicera-sempervirens', closes: true });
     });
   if (name === 'juniper-wash')
-    it('rabbitbrush, a sister of turpentine bush, flowers on for the hawkmoth', () => {
+    it('Dakota vervain, a sister of the desert one, flowers on through summer for the hawkmoth', () => {
       const gap = gaps.find((row) => row.target === 'hyles-lineata')!;
-      const sister = gap.offers.find((offer) => offer.plant === 'ericameria-nauseosa')!;
-      expect(sister.flowers).toMatchObject({ kind: 'sister', of: 'ericameria-laricifolia', near: true });
+      const sister = gap.offers.find((offer) => offer.plant === 'glandularia-bipinnatifida')!;
+      expect(sister.flowers).toMatchObject({ kind: 'sister', of: 'glandularia-gooddingii', near: true });
       expect(sister.flowers.kind === 'sister' && sister.flowers.days).toBeGreaterThan(0);
     });
 });

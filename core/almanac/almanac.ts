@@ -71,7 +71,11 @@ function winteringOf(target: Target, here: Occurrence): Wintering {
 }
 
 /** The days between which some host on which a brood grows up, recorded and hardy here, stands in leaf; null where one always does or none is known. */
-function leafSeason(hosts: ReadonlyMap<string, Host>, plants: ReadonlyMap<string, PlantHere>, halfZone: string): DayWindow | null {
+function leafSeason(
+  hosts: ReadonlyMap<string, Host>,
+  plants: ReadonlyMap<string, PlantHere>,
+  halfZone: string,
+): DayWindow | null {
   const windows: DayWindow[] = [];
   for (const [id, host] of hosts) {
     const { plant, status, foliage } = plants.get(id)!;
@@ -173,9 +177,7 @@ export function almanacFor(
     const wintering = winteringOf(target, here);
     const hosts = resolveHosts(hostRows.get(target.id) ?? [], library.plants);
     const larval =
-      target.dev_base_c === null
-        ? []
-        : larvalPeriods({ ...target, wintering, flights }, degreeDayYear(daily, target.dev_base_c));
+      target.dev_base_c === null ? [] : larvalPeriods({ ...target, wintering, flights }, degreeDayYear(daily, target.dev_base_c));
     targets.set(target.id, {
       target,
       occurrence: here,

@@ -90,7 +90,10 @@ export function flightsHere(
 export function flightHalfMonths(flights: readonly FlightHere[], flight: DayWindow): number[] {
   const winged = flights.filter(onTheWing);
   const shares = Array.from({ length: HALF_MONTHS }, (_, h) =>
-    Math.min(1, winged.reduce((sum, { window }) => sum + shareOfHalfMonth(h, window.from, window.to), 0)),
+    Math.min(
+      1,
+      winged.reduce((sum, { window }) => sum + shareOfHalfMonth(h, window.from, window.to), 0),
+    ),
   );
   const first = halfMonthOfDay(flight.from);
   const from = (least: number) => {

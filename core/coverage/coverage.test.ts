@@ -58,7 +58,10 @@ describe('host coverage', () => {
     expect(need).toMatchObject({ verdict: 'open', ratio: 0, gaps: [8, 9, 10] });
   });
   it('leaf that comes late leaves the early larvae hungry', () => {
-    const late = { ...world, plants: world.plants.map((p) => (p.id === 'host-herb' ? { ...p, foliage_first: 10 } : p)) };
+    const late = {
+      ...world,
+      plants: world.plants.map((p) => (p.id === 'host-herb' ? { ...p, foliage_first: 10, bloom_first: 12, bloom_last: 13 } : p)),
+    };
     expect(needOf(gardenOf(late, full), 'host').gaps).toEqual([8, 9]);
   });
   it.each([

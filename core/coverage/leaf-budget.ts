@@ -113,7 +113,8 @@ export function successions(
       const { plant } = stand.here;
       // Winter annuals come up by themselves in autumn.
       const law = lawOf(plant);
-      if (plant.kind !== 'annual' || law === 'spring' || law === 'rain' || !isLaidOn(here, plant.id, lightOf(stand.site))) continue;
+      if (plant.kind !== 'annual' || law === 'spring' || law === 'rain' || !isLaidOn(here, plant.id, lightOf(stand.site)))
+        continue;
       const row = found.get(plant.id) ?? { plant: plant.id, targets: [], sowings: [] };
       if (!row.targets.includes(target)) row.targets.push(target);
       found.set(plant.id, row);

@@ -30,7 +30,9 @@ const winged = (flights: readonly FlightHere[]) =>
   new Set(
     flights
       .filter(onTheWing)
-      .flatMap(({ window }) => halfMonthsBetween(halfMonthOfDay(window.from), halfMonthOfDay(Math.min(window.to, window.from + 364)))),
+      .flatMap(({ window }) =>
+        halfMonthsBetween(halfMonthOfDay(window.from), halfMonthOfDay(Math.min(window.to, window.from + 364))),
+      ),
   );
 
 /**

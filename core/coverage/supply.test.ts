@@ -49,7 +49,7 @@ describe('what a garden gives a need', () => {
     const rule = ruleOf({ a: { amount: 1, kindFrom: () => 1 } }, { amount: 0, whole: true, kinds: 1 });
     expect(supplyTo(rule, [stand('a', 5)], [BED])(H).contributions).toEqual([{ planting: 'a', amount: 1 }]);
   });
-  it('no more than lies on the ground of the site, in the order of the plantings', () => {
+  it('no more than lies on the ground of the site, whatever the order of the plantings', () => {
     // A plant takes half a metre square: 0.25 m², and 2 m² hold eight. Five give five; of five more there is room for three.
     const rule = ruleOf({ a: { amount: 1 }, b: { amount: 1 } }, { limitedByGround: true });
     const { contributions } = supplyTo(rule, [stand('a', 5), stand('b', 5)], [BED])(H);
@@ -57,6 +57,17 @@ describe('what a garden gives a need', () => {
       { planting: 'a', amount: 5 },
       { planting: 'b', amount: 3 },
     ]);
+    const turned = supplyTo(rule, [stand('b', 5), stand('a', 5)], [BED])(H);
+    expect(turned.contributions).toEqual([
+      { planting: 'b', amount: 3 },
+      { planting: 'a', amount: 5 },
+    ]);
+  });
+  it('of an overfull site what gives most for its ground counts first, so that one more takes nothing away', () => {
+    // Eight places of 0.25 m². Six of a give one each, six of b half: six, and two halves; c, which gives nothing, takes none.
+    const rule = ruleOf({ a: { amount: 1 }, b: { amount: 0.5 }, c: { amount: 0 } }, { limitedByGround: true });
+    expect(supplyTo(rule, [stand('b', 6), stand('a', 6)], [BED])(H).amount).toBe(7);
+    expect(supplyTo(rule, [stand('c', 6), stand('b', 6), stand('a', 6)], [BED])(H).amount).toBe(7);
   });
   it('plants half grown take half their ground', () => {
     // Eight at 0.25 m² would fill the 2 m²; half grown they leave room for eight more.

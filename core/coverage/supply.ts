@@ -47,12 +47,12 @@ export function supplyTo(
     if (rule.amount === 0) for (const { feature } of features) supply.kinds.add(feature);
     // What serves wholly leaves nothing for plants to add.
     if (rule.whole && supply.kinds.size >= rule.kinds) return supply;
-    const groundLeft = new Map(sites.map((site) => [site.id, site.area_m2]));
+    const amounts = stands.map((stand, s) => (shared ? shared[s]![h]! : stand.count * (giving[s]?.each(h) ?? 0)));
+    if (rule.limitedByGround) withinGround(stands, amounts, sites);
     stands.forEach((stand, s) => {
       const given = giving[s];
       if (!given) return;
-      let amount = shared ? shared[s]![h]! : stand.count * given.each(h);
-      if (rule.limitedByGround) amount = withinGround(stand, amount, groundLeft);
+      const amount = amounts[s]!;
       if (stand.count >= given.kindFrom(h) && (rule.amount === 0 || amount > 0)) supply.kinds.add(stand.here.plant.id);
       if (amount <= 0) return;
       supply.amount += amount;
@@ -62,10 +62,21 @@ export function supplyTo(
   };
 }
 
-/** What of an amount lies on ground that the site still has; what the stand takes of it is taken from `groundLeft`. */
-function withinGround({ here, count, site, vigour }: Stand, amount: number, groundLeft: Map<string, number>): number {
-  const ground = groundM2(here.plant, count, site) * Math.min(1, vigour);
-  const left = Math.max(0, groundLeft.get(site.id) ?? 0);
-  groundLeft.set(site.id, (groundLeft.get(site.id) ?? 0) - ground);
-  return ground === 0 ? 0 : (amount * Math.min(ground, left)) / ground;
+/**
+ * Cuts amounts down to what lies on ground that each site has: of an overfull one that which gives most for its ground
+ * counts first, so that neither the order of the plantings nor one more of them takes anything away.
+ */
+function withinGround(stands: readonly Stand[], amounts: number[], sites: readonly Site[]): void {
+  const left = new Map(sites.map((site) => [site.id, site.area_m2]));
+  const ground = stands.map(({ here, count, site, vigour }) => groundM2(here.plant, count, site) * Math.min(1, vigour));
+  const worth = (s: number) => (ground[s]! === 0 ? 0 : amounts[s]! / ground[s]!);
+  const order = amounts
+    .flatMap((amount, s) => (amount > 0 ? [s] : []))
+    .sort((a, b) => worth(b) - worth(a) || stands[a]!.id.localeCompare(stands[b]!.id));
+  for (const s of order) {
+    const { site } = stands[s]!;
+    const free = Math.max(0, left.get(site.id) ?? 0);
+    left.set(site.id, free - ground[s]!);
+    amounts[s] = ground[s]! === 0 ? 0 : (amounts[s]! * Math.min(ground[s]!, free)) / ground[s]!;
+  }
 }

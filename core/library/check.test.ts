@@ -30,8 +30,31 @@ describe('rows that cannot stand', () => {
       'Only hummingbirds nest',
     ],
     ['half a nesting', { occurrence: first(library.occurrence, { nest_first: 8 }) }, 'needs both its ends'],
-    ['a flight backwards', { occurrence: first(library.occurrence, { first: 18, last: 9 }) }, 'ends before it begins'],
-    ['a status of nowhere', { status: first(library.status, { place: 'Narnia' }) }, 'no region or two-letter code'],
+    ['a part of a year of nobody', { flights: first(library.flights, { target: 'yeti' }) }, 'No target has this id'],
+    ['laying without a brood', { flights: first(library.flights, { laying: true, broods: 0 }) }, 'no brood comes of it'],
+    ['zones turned round', { flights: first(library.flights, { zones: '9b-7a' }) }, 'from the warmer to the colder'],
+    [
+      'a creature without a year',
+      { flights: library.flights.filter((row) => row.target !== 'danaus-plexippus') },
+      'No part of its year',
+    ],
+    ['a year without its creature', { occurrence: library.occurrence.slice(1) }, 'no row in occurrence.csv'],
+    ['a bloom of nothing', { blooms: first(library.blooms, { plant: 'triffid' }) }, 'No plant has this id'],
+    [
+      'a listed plant that is harmless anywhere',
+      {
+        status: [
+          ...library.status,
+          { plant: 'lythrum-salicaria', place: 'anywhere', status: 'introduced', as_of: 2024, note: '' },
+        ],
+      },
+      'is listed elsewhere',
+    ],
+    [
+      'a status of nowhere',
+      { status: first(library.status, { place: 'Narnia' }) },
+      'no region, two-letter code or range of half-zones',
+    ],
     ['a caution about nothing', { cautions: first(library.cautions, { plant: 'triffid' }) }, 'No plant has this id'],
     ['care of nothing', { care: first(library.care, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
     ['an ailment of nothing', { ailments: first(library.ailments, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],

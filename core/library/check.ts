@@ -77,8 +77,15 @@ export function checkRows(library: Library): Contradiction[] {
     known('hosts.csv', row, targets, row.target, 'target');
     known('hosts.csv', row, names, row.plant, 'plant, genus or family');
   }
+  const listed = new Set(library.status.filter((row) => isListed(row.status)).map((row) => row.plant));
   for (const row of library.status) {
     known('plant-status.csv', row, plants, row.plant, 'plant');
+    if (row.place === ANYWHERE && listed.has(row.plant) && !isListed(row.status))
+      about(
+        'plant-status.csv',
+        row,
+        row.plant,
+      )('It is listed elsewhere: say of each place where it is harmless, not of anywhere.');
     if (row.place !== ANYWHERE && !isZones(row.place) && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
       about('plant-status.csv', row, row.plant)(`${row.place} is no region, two-letter code or range of half-zones.`);
   }

@@ -33,8 +33,11 @@ const zoneRange = z
     blank,
     z
       .string()
-      .regex(/^\d{1,2}[ab]-\d{1,2}[ab]$/, 'Write half-zones as 9b-13b.')
-      .refine((cell) => cell.split('-').every((zone) => (words.HALF_ZONES as readonly string[]).includes(zone)), 'Half-zones run from 1a to 13b.')
+      .regex(/^\d{1,2}[ab]-\d{1,2}[ab]$/, { error: 'Write half-zones as 9b-13b.', abort: true })
+      .refine(
+        (cell) => cell.split('-').every((zone) => (words.HALF_ZONES as readonly string[]).includes(zone)),
+        'Half-zones run from 1a to 13b.',
+      )
       .nullable(),
   )
   .default(null);

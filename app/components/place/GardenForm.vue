@@ -40,7 +40,10 @@ function settle({ lat, lon, jurisdiction, region }: FoundPlace) {
     changeRegion();
   }
   Object.assign(draft.value, { lat, lon, jurisdiction });
-  Object.assign(draft.value, frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }, draft.value.half_zone));
+  Object.assign(
+    draft.value,
+    frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }, draft.value.half_zone),
+  );
 }
 // A new garden's frosts follow its winter: from a half-zone without them there are none, and back again.
 watch(

@@ -161,8 +161,8 @@ defineExpose({ svg });
         />
         <g v-for="reach in strand.reaches" :key="reach.first">
           <title>
-            {{ needName(strand.need.need, hereOf(row.channel.target)) }}: {{ reach.verdict }},
-            {{ halfMonthName(reach.first) }} to {{ halfMonthName(reach.last) }}
+            {{ needName(strand.need.need, hereOf(row.channel.target)) }}: {{ reach.verdict }}, {{ halfMonthName(reach.first) }} to
+            {{ halfMonthName(reach.last) }}
           </title>
           <rect
             v-if="reach.verdict === 'open'"

@@ -50,7 +50,10 @@ function countingHere(statements: readonly BloomStatement[], { garden, climes }:
   const middle = climes.get(garden.region)!;
   const near = statements
     .map((statement) => ({ statement, distance: climeDistance(climes.get(statement.region)!, middle) }))
-    .sort((a, b) => Number(b.statement.region === garden.region) - Number(a.statement.region === garden.region) || a.distance - b.distance);
+    .sort(
+      (a, b) =>
+        Number(b.statement.region === garden.region) - Number(a.statement.region === garden.region) || a.distance - b.distance,
+    );
   const [nearest, next] = near;
   if (!nearest) return [];
   if (!next || nearest.statement.region === garden.region) return [{ statement: nearest.statement, weight: 1 }];
@@ -90,6 +93,11 @@ function blended(moved: readonly MovedStatement[]): DayWindow {
   return { from: mean((window) => window.from), to: mean((window) => window.to) };
 }
 
+/** Did a stated bloom end with the frost, or the year, of its region? One that ended sooner was not ended by it. */
+function endedByFrost({ region, stated }: MovedStatement, { climes }: BloomPlace): boolean {
+  return stated.to >= (climes.get(region)!.frost ?? 365) - SETTINGS.climate.hardyBloomAfterFrost;
+}
+
 /** What of a window lies within the frost-free season, whichever turn of the year it lies in; null for none of it. */
 function withinSeason(window: DayWindow, frosts: Frosts): DayWindow | null {
   const season = frostFree(frosts);
@@ -102,14 +110,14 @@ function withinSeason(window: DayWindow, frosts: Frosts): DayWindow | null {
 
 /**
  * A moved window kept within a garden's frosts: what is tender flowers only between them; a hardy annual to the first; a
- * herb three weeks past it; woody plants by their own clock. What blooms to frost goes on to it, a sown plant no longer
- * than SETTINGS.climate.tenderLonger times its stated length. Null where the frosts leave it no season.
+ * herb three weeks past it; woody plants by their own clock. What went on to the frost where it is stated goes on to this
+ * one (`toFrost`), a sown plant no longer than SETTINGS.climate.tenderLonger times its stated length. Null where the frosts leave it no season.
  */
-function boundByFrost(plant: Plant, moved: DayWindow, frosts: Frosts): DayWindow | null {
+function boundByFrost(plant: Plant, moved: DayWindow, toFrost: boolean, frosts: Frosts): DayWindow | null {
   const law = lawOf(plant);
   const kept = { ...moved };
   const frost = frostAfter(kept.from, frosts);
-  if (plant.blooms_to_frost) {
+  if (toFrost) {
     const longest =
       plant.kind === 'annual' ? kept.from + Math.round(SETTINGS.climate.tenderLonger * (kept.to - kept.from)) : Infinity;
     kept.to = Math.min(frost === null ? Math.max(kept.to, 365) : Math.max(kept.from, frost), longest, kept.from + 364);
@@ -143,7 +151,7 @@ export function bloomSteps(
   });
   if (from.length === 0) return null;
   const moved = inYear(blended(from));
-  const bounded = boundByFrost(plant, moved, place.frosts);
+  const bounded = boundByFrost(plant, moved, plant.blooms_to_frost && endedByFrost(from[0]!, place), place.frosts);
   const { first, last, window } = ownBloom(bounded ?? moved, seen, plant.id, year);
   return {
     law: lawOf(plant),
@@ -159,7 +167,11 @@ export function bloomSteps(
  * When a plant stands in leaf here: from the heat of spring, to the short days of autumn; evergreens (half-months 0–23) all
  * year, and what the frost kills no longer than it.
  */
-export function foliageWindow(plant: Plant, bloom: DayWindow | null, { garden, climes, frosts, halfZone }: BloomPlace): DayWindow {
+export function foliageWindow(
+  plant: Plant,
+  bloom: DayWindow | null,
+  { garden, climes, frosts, halfZone }: BloomPlace,
+): DayWindow {
   if ((plant.foliage_last - plant.foliage_first + HALF_MONTHS) % HALF_MONTHS === HALF_MONTHS - 1) return { from: 1, to: 365 };
   const reference = climes.get(plant.bloom_ref)!;
   const middle = climes.get(garden.region)!;
@@ -168,7 +180,12 @@ export function foliageWindow(plant: Plant, bloom: DayWindow | null, { garden, c
   const law = lawOf(plant);
   const moves = law === 'autumn' ? 'spring' : law;
   const opens = openingShift(moves, first, reference, middle, garden);
-  const falls = law === 'rain' ? opens : witherWithHeat(last) ? openingShift(moves, last, reference, middle, garden) : shortDayShift(reference, garden);
+  const falls =
+    law === 'rain'
+      ? opens
+      : witherWithHeat(last)
+        ? openingShift(moves, last, reference, middle, garden)
+        : shortDayShift(reference, garden);
   const window = { from: Math.round(first + opens), to: Math.round(last + falls) };
   // Leaf comes before flower, wherever the flower is stated.
   if (bloom && !isWoody(plant) && plant.kind !== 'bulb' && bloom.from < window.from) window.from = bloom.from;
@@ -177,7 +194,8 @@ export function foliageWindow(plant: Plant, bloom: DayWindow | null, { garden, c
   const survives = (law === 'tender' || law === 'ever') && livesThroughWinter({ ...plant, kind: 'perennial' }, halfZone);
   // Where its winter spares it a tender plant keeps its leaf.
   if (survives && frostFree(frosts).days >= SETTINGS.climate.leafKept_d) return { from: 1, to: 365 };
-  const killed = plant.kind === 'annual' || law === 'tender' || law === 'ever' ? frostAfter(Math.max(1, window.from), frosts) : null;
+  const killed =
+    plant.kind === 'annual' || law === 'tender' || law === 'ever' ? frostAfter(Math.max(1, window.from), frosts) : null;
   if (killed !== null && !isWoody(plant)) window.to = Math.max(window.from, Math.min(window.to, killed - 1));
   return inYear(window);
 }

@@ -19,7 +19,7 @@ const WINTER = 20;
 export function lawOf(plant: Pick<Plant, 'phenology' | 'kind' | 'bloom_first' | 'bloom_last' | 'blooms_to_frost'>): Phenology {
   if (plant.phenology !== null) return plant.phenology;
   const { bloom_first: first, bloom_last: last } = plant;
-  if (first === null || last === null) return 'spring';
+  if (first === null || last === null) return 'summer';
   if (first === 0 && last === 23) return 'ever';
   if (plant.kind === 'annual' && plant.blooms_to_frost) return 'tender';
   if (first >= WINTER) return 'rain';

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { PlantHere } from '../../model/here';
 import { dayOfMonthDay, monthDayOf } from '../../model/half-month';
 import { bloomParts, plantingFoliage, plantingShares, secondBloom, sownBloom } from './planting-bloom';
 import { sowingOf } from './sowing';
-import { gardenOf, libraryOf, plant, planting, sownInPlace, type World } from '../../testing/worked-garden';
+import { gardenOf, plant, planting, sownInPlace, type World } from '../../testing/worked-garden';
 
 const frosts = { last_frost: '04-20', first_frost: '10-25' };
 const phlox = plant('phlox', { rebloom_days: 15 });
@@ -15,7 +16,7 @@ const world: World = {
   plants: [
     phlox,
     plant('zinnia', { kind: 'annual', bloom_first: 12, bloom_last: 14, years_to_flower: 0 }),
-    plant('marigold', { kind: 'annual', bloom_first: 12, bloom_last: 14, blooms_to_frost: true }),
+    plant('marigold', { kind: 'annual', bloom_first: 12, bloom_last: 19, blooms_to_frost: true }),
   ],
   propagation: [sownInPlace('zinnia'), sownInPlace('marigold')],
 };
@@ -59,6 +60,17 @@ describe('a second bloom', () => {
   });
 });
 
+it('a January cut adds nothing on top of the bloom that follows', () => {
+  // In flower from 15 April to the year's end; cut on 6 January it would flower again from 26 January for half as long.
+  const sage = plant('sage', { kind: 'shrub', rebloom_days: 20, blooms_to_frost: true });
+  const bloom = { from: 105, to: 365 };
+  const none = { last_frost: null, first_frost: null };
+  expect(secondBloom(sage, bloom, 6, none)).toMatchObject({ from: 26, to: 104 });
+  const here = { plant: sage, bloom, bloomShares: [], foliage: bloom, foliageShares: [], sowing: null } as unknown as PlantHere;
+  const { amount } = plantingShares(here, planting('1', 'sage', 1, { cut: { on: '01-06', count: 1 } }), none);
+  expect(Math.max(...amount)).toBeLessThanOrEqual(1);
+});
+
 describe('a planting cut in part', () => {
   const half = planting('1', 'phlox', 4, { cut: { on: '06-16', count: 2 } });
   it('flowers on with what is left, and again with what was cut', () => {
@@ -99,7 +111,10 @@ describe('a planting cut in part', () => {
 describe('an annual sown on a day', () => {
   it('takes the days from its usual sowing to its usual first flower', () => {
     // The last frost is on day 110, the first flower on 1 July, day 182.
-    expect(here('zinnia').sowing).toEqual({ indoors: false, toFlower_d: 72, weeks: 0 });
+    expect(here('zinnia').sowing).toEqual({ indoors: false, toFlower_d: 72, weeks: 0, usual: 110 });
+  });
+  it('sown on its usual day it flowers as it usually does', () => {
+    for (const id of ['zinnia', 'marigold']) expect(sownBloom(here(id), '04-20', frosts), id).toEqual(here(id).bloom);
   });
   it('sown on 21 June flowers from 1 September, as long as usual', () => {
     // Day 172 + 72 = 244; 1 July to 15 August are 46 days.
@@ -118,14 +133,18 @@ describe('an annual sown on a day', () => {
     expect(shares[13]).toBe(1);
   });
   it('is not calculated where the figure is not believable, nor for what is no annual', () => {
-    const [region] = libraryOf(world).regions;
-    const winter = plant('lupin', { kind: 'annual', bloom_first: 8 });
-    // 1 May is eleven days after the last frost: it was sown in autumn.
-    expect(sowingOf(winter, [sownInPlace('lupin')], region!)).toBeNull();
-    expect(sowingOf(phlox, [sownInPlace('phlox')], region!)).toBeNull();
-    expect(
-      sowingOf(plant('zinnia', { kind: 'annual', bloom_first: 12 }), [sownInPlace('zinnia')], { ...region!, last_frost: null }),
-    ).toBeNull();
+    const outdoors = { tenderFrom: 111 };
+    const lupin = plant('lupin', { kind: 'annual', bloom_first: 8 });
+    const july = { from: 182, to: 227 };
+    // It keeps time by spring: it was sown in autumn.
+    expect(sowingOf(lupin, july, [sownInPlace('lupin')], outdoors)).toBeNull();
+    expect(sowingOf(phlox, july, [sownInPlace('phlox')], outdoors)).toBeNull();
+    const zinnia = plant('zinnia', { kind: 'annual', bloom_first: 12 });
+    expect(sowingOf(zinnia, july, [sownInPlace('zinnia')], outdoors)).toMatchObject({ usual: 110, toFlower_d: 72 });
+    // Eleven days from seed to flower are not believable.
+    expect(sowingOf(zinnia, { from: 121, to: 181 }, [sownInPlace('zinnia')], outdoors)).toBeNull();
+    expect(sowingOf(zinnia, null, [sownInPlace('zinnia')], outdoors)).toBeNull();
+    expect(sowingOf(zinnia, july, [], outdoors)).toBeNull();
   });
 });
 

@@ -33,7 +33,10 @@ export function sownBloom({ plant, bloom, sowing }: Blooming, sow_on: string | n
   const rooted = sowing.indoors ? season.from + SETTINGS.sowing.afterPlantingOut_d : season.from;
   // Sown on its usual day or before it flowers at its usual time or before, within the days that stand no frost.
   const from = season.days === 365 ? ready : Math.max(ready, Math.min(rooted, bloom.from));
-  const to = Math.min(season.days === 365 ? Infinity : season.to, plant.blooms_to_frost ? Math.max(bloom.to, from) : from + (bloom.to - bloom.from));
+  const to = Math.min(
+    season.days === 365 ? Infinity : season.to,
+    plant.blooms_to_frost ? Math.max(bloom.to, from) : from + (bloom.to - bloom.from),
+  );
   return to >= from ? { from, to } : null;
 }
 
@@ -61,7 +64,7 @@ export function secondBloom(plant: PlantHere['plant'], bloom: DayWindow, cut: nu
   const usual = from + Math.round((bloom.to - bloom.from + 1) * length) - 1;
   // It ends where the next year’s bloom begins: the same plants do not flower twice at once.
   const to = Math.min(
-    lastMild(plant, day, frosts),
+    lastMild(plant, bloom.from, frosts),
     plant.blooms_to_frost ? Math.max(usual, bloom.to) : usual,
     bloom.from + 364,
   );

@@ -3,6 +3,7 @@ import type { Plant, Propagation } from '../../model/reference';
 import type { DayWindow } from '../../model/half-month';
 import type { Clime } from '../../place/climate/region-climate';
 import { SETTINGS } from '../../settings';
+import { lawOf } from './opening';
 
 /**
  * How an annual is sown in a garden so that it flowers when it usually does there: its usual sowing, counted from the day
@@ -11,12 +12,14 @@ import { SETTINGS } from '../../settings';
  * is not believable (SETTINGS.sowing), as of annuals that winter as seedlings.
  */
 export function sowingOf(
-  plant: Pick<Plant, 'kind'>,
+  plant: Plant,
   bloom: DayWindow | null,
   ways: readonly Propagation[],
   { tenderFrom }: Pick<Clime, 'tenderFrom'>,
 ): Sowing | null {
-  if (plant.kind !== 'annual' || bloom === null) return null;
+  const law = lawOf(plant);
+  // What keeps time by spring's heat or the rains came up in autumn.
+  if (plant.kind !== 'annual' || bloom === null || law === 'spring' || law === 'rain') return null;
   const { least, most } = SETTINGS.sowing.toFlower_d;
   for (const method of ['spring-direct', 'indoor'] as const) {
     const way = ways.find((row) => row.method === method);

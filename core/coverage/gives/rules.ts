@@ -53,9 +53,7 @@ export function rulesOf({ almanac, garden, targets }: RuledGarden): TargetRules[
   const all = chosen.map(({ here }) => here);
   return chosen.map(({ here, ambition }) => ({
     here,
-    rules: needsOf(here, ambition).map((need) =>
-      ruleOf(need, here, all, garden.school_autumn),
-    ),
+    rules: needsOf(here, ambition).map((need) => ruleOf(need, here, all, garden.school_autumn)),
   }));
 }
 

@@ -166,9 +166,7 @@ export function sowingDayFor(here: PlantHere, halfMonth: number, frosts: Frosts)
   const covers = bloom.from <= start && (plant.blooms_to_frost || bloom.to >= start);
   if (covers) return usual;
   const wanted = start - sowing!.toFlower_d;
-  const earliest = sowing!.indoors
-    ? usual - 7 * SETTINGS.sowing.earlierIndoors_w
-    : Math.min(usual, usual + 7 * sowing!.weeks);
+  const earliest = sowing!.indoors ? usual - 7 * SETTINGS.sowing.earlierIndoors_w : Math.min(usual, usual + 7 * sowing!.weeks);
   const day = Math.max(earliest, wanted);
   const season = frostFree(frosts);
   const latest = season.days === 365 ? 365 : season.to + 1 - SETTINGS.sowing.beforeFrost_d - sowing!.toFlower_d;

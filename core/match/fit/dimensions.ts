@@ -70,7 +70,7 @@ export const DIMENSIONS = {
     if (!plant.afternoon_shade_from_zone || site.sun_when === 'morning' || site.sun_h < SETTINGS.light.shadeH) return 0;
     return zoneIndex(place.half_zone) >= zoneIndex(plant.afternoon_shade_from_zone) ? 1 : 0;
   },
-  /** How wet the soil stays. One step off can be watered or drained round; containers are watered anyway. */
+  /** How wet the soil stays. One step off can be watered or drained round, in a container too. */
   moisture(plant: Plant, site: FitSite): Grade {
     const off = outside(site.moisture, plant.moisture_min, plant.moisture_max);
     return graded(off > 0, off > 1);

@@ -5,8 +5,10 @@ import type { Caution, PlantStatus } from '../../model/reference';
 import { GARDEN } from '../../testing/worked-garden';
 
 const row = (place: string, status: PlantStatus['status']): PlantStatus => ({ plant: 'x', place, status, as_of: 2020, note: '' });
+const statusAt = (rows: readonly PlantStatus[], region: string, jurisdiction: string | null, half_zone = '7a') =>
+  statusHere(rows, { region, jurisdiction, half_zone });
 const caution = (hazard: Caution['hazard'], severity: number): Caution => ({ plant: 'x', hazard, severity, note: 'Poisonous.' });
-const native = statusHere([row('coast', 'native')], 'coast', 'MA');
+const native = statusAt([row('coast', 'native')], 'coast', 'MA');
 const x = { common: 'Plant X', deer: 'low' } as const;
 
 describe('status in a place', () => {
@@ -17,8 +19,31 @@ describe('status in a place', () => {
     ['no row counts as introduced', [], 'introduced', false],
     ['a row for anywhere holds where nothing nearer is said', [row('anywhere', 'naturalised')], 'naturalised', false],
     ['and gives way, strict or not, where something is', [row('anywhere', 'invasive'), row('coast', 'native')], 'native', true],
+    ['a row for its half-zones holds', [row('OR', 'invasive'), row('6a-7b', 'introduced')], 'introduced', false],
   ] as const)('%s', (_, rows, status, isNative) => {
-    expect(statusHere(rows, 'coast', 'MA')).toMatchObject({ status, native: isNative });
+    expect(statusAt(rows, 'coast', 'MA')).toMatchObject({ status, native: isNative });
+  });
+});
+
+describe('what is listed somewhere', () => {
+  const offered = (rows: PlantStatus[], half_zone = '7a') => statusAt(rows, 'coast', 'MA', half_zone).offered;
+  it.each<[string, PlantStatus[], boolean]>([
+    ['is not offered elsewhere by a row for anywhere', [row('OR', 'noxious'), row('anywhere', 'introduced')], false],
+    ['is where a row for the region says harmless', [row('OR', 'noxious'), row('coast', 'introduced')], true],
+    ['is where a row for the state does', [row('OR', 'noxious'), row('MA', 'introduced')], true],
+    ['is where it is native', [row('OR', 'noxious'), row('coast', 'native')], true],
+    ['is not where it has run wild', [row('OR', 'noxious'), row('coast', 'naturalised')], false],
+    ['is where every winter ends it', [row('florida', 'invasive'), row('1a-8a', 'introduced')], true],
+    ['is not south of that', [row('florida', 'invasive'), row('1a-6b', 'introduced')], false],
+    ['that ran wild and is listed nowhere is offered', [row('coast', 'naturalised')], true],
+    ['listed nowhere it is, by a row for anywhere', [row('anywhere', 'introduced')], true],
+  ])('%s', (_, rows, expected) => expect(offered(rows)).toBe(expected));
+  it('says where it is listed, and is warned of', () => {
+    const status = statusAt([row('OR', 'noxious'), row('coast', 'native'), row('WA', 'invasive')], 'plains', null);
+    expect(status).toMatchObject({ row: null, status: 'introduced', listedIn: ['OR', 'WA'], offered: false });
+    expect(gates(x, status, [], { ...GARDEN, school_plants: 'any-harmless' }, [])).toEqual([
+      { kind: 'listed-elsewhere', effect: 'warn', common: 'Plant X' },
+    ]);
   });
 });
 
@@ -27,7 +52,7 @@ describe('gates', () => {
     gates(x, status, cautions, { ...GARDEN, ...over }, traps).map((gate) => [gate.kind, gate.effect]);
 
   it('refuse the invasive in every school', () => {
-    const listed = statusHere([row('coast', 'invasive')], 'coast', null);
+    const listed = statusAt([row('coast', 'invasive')], 'coast', null);
     for (const school_plants of ['natives-only', 'natives-first', 'any-harmless'] as const)
       expect(of({ school_plants }, [], listed)).toEqual([['invasive', 'refuse']]);
   });
@@ -51,19 +76,19 @@ describe('gates', () => {
     expect(of({}, [], native, ['Monarch'])).toEqual([['trap', 'refuse']]);
   });
   it('refuse what is not native where natives only are planted', () => {
-    const foreign = statusHere([], 'coast', null);
+    const foreign = statusAt([], 'coast', null);
     expect(of({ school_plants: 'natives-only' }, [], foreign)).toEqual([
       ['natives-only', 'refuse'],
       ['unrecorded', 'warn'],
     ]);
   });
   it('warn of what has no record here, and say nothing of what is known to be introduced', () => {
-    expect(of({ school_plants: 'natives-first' }, [], statusHere([], 'coast', null))).toEqual([['unrecorded', 'warn']]);
-    const introduced = statusHere([row('anywhere', 'introduced')], 'coast', null);
+    expect(of({ school_plants: 'natives-first' }, [], statusAt([], 'coast', null))).toEqual([['unrecorded', 'warn']]);
+    const introduced = statusAt([row('anywhere', 'introduced')], 'coast', null);
     expect(of({ school_plants: 'natives-first' }, [], introduced)).toEqual([]);
   });
   it('warn of the protected, refusals first', () => {
-    const guarded = statusHere([row('coast', 'protected')], 'coast', null);
+    const guarded = statusAt([row('coast', 'protected')], 'coast', null);
     expect(of({ cats: true }, [caution('allergy', 1), caution('pets', 3)], guarded)).toEqual([
       ['toxic', 'refuse'],
       ['caution', 'warn'],

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { containerZone, zoneOfTemperature, zoneTemperatures } from './zones';
-import { frostFree, growingDaysLeft } from './frost';
-import { seasonalShift, springDelay } from './shift';
+import { frostAfter, frostFree, growingDaysLeft } from './frost';
+import { heatClock, heatDelay } from './heat-clock';
+import { heatShare, seasonalShift, shortDayShift, springDelay } from './shift';
 import { dailyNormals, degreeDays, degreeDayYear } from './degree-days';
 import { libraryOf } from '../../testing/worked-garden';
 
@@ -37,6 +38,25 @@ describe('frost', () => {
     expect(growingDaysLeft(310, here)).toBe(0);
     expect(frostFree({ last_frost: null, first_frost: null }).days).toBe(365);
   });
+  it('of a January ends the season of the year before', () => {
+    // 29 January to 4 January: 365 days less the 24 from 5 to 28 January.
+    const south = { last_frost: '01-28', first_frost: '01-05' };
+    expect(frostFree(south)).toEqual({ from: 29, to: 369, days: 341 });
+    // On 1 January four days of the old season are left, on 10 January all of the one to come.
+    expect([1, 10, 29].map((day) => growingDaysLeft(day, south))).toEqual([4, 341, 341]);
+    expect(frostAfter(29, south)).toBe(370);
+    expect(frostAfter(3, south)).toBe(5);
+  });
+  it('of late December that ends spring leaves the year to the next', () => {
+    // The day after 30 December is 31 December, day 365; to 19 December, day 353 + 365.
+    expect(frostFree({ last_frost: '12-30', first_frost: '12-20' })).toEqual({ from: 365, to: 718, days: 354 });
+    expect(frostFree({ last_frost: '12-31', first_frost: '12-20' }).from).toBe(1);
+  });
+  it('missing at one end leaves that end of the season to the year', () => {
+    expect(frostFree({ last_frost: '02-05', first_frost: null })).toEqual({ from: 37, to: 365, days: 329 });
+    expect(frostFree({ last_frost: null, first_frost: '12-20' })).toEqual({ from: 1, to: 353, days: 353 });
+    expect(frostAfter(100, { first_frost: null })).toBeNull();
+  });
 });
 
 describe('the bioclimatic shift', () => {
@@ -47,11 +67,53 @@ describe('the bioclimatic shift', () => {
     ['122 metres up', { ...here, elevation_m: 122 }, 4],
     ['a degree south and 244 m up', { lat: 39, lon: -75, elevation_m: 244 }, 4],
   ])('%s is four days later in spring', (_, to, days) => expect(springDelay(here, to)).toBeCloseTo(days));
-  it('fades to none by July and is reversed in autumn', () => {
-    expect(seasonalShift(100, 8)).toBe(8);
-    expect(seasonalShift(152, 8)).toBeCloseTo(4);
-    expect(seasonalShift(182, 8)).toBe(0);
-    expect(seasonalShift(290, 8)).toBe(-8);
+  it('counts east and west in the East only', () => {
+    expect(springDelay({ ...here, lon: -105 }, { ...here, lon: -115 })).toBe(0);
+  });
+  it('is whole in spring, less through summer, and turned round from late August', () => {
+    expect([60, 100].map((day) => seasonalShift(day, 10))).toEqual([10, 10]);
+    // Mid-May, 1 July, 1 August: three quarters, six tenths, four tenths.
+    expect([132, 182, 213].map((day) => seasonalShift(day, 10))).toEqual([7.5, 6, 4]);
+    expect(seasonalShift(237, 10)).toBeCloseTo(0);
+    expect(seasonalShift(290, 10)).toBeCloseTo(-7);
+  });
+  it('has no jump at the new year, and keeps days within a region in their order', () => {
+    expect(Math.abs(seasonalShift(365, 20) - seasonalShift(1, 20))).toBeLessThan(1);
+    for (const delay of [-40, -20, 20, 40])
+      for (let day = 1; day < 365; day++)
+        expect(day + 1 + seasonalShift(day + 1, delay), `day ${day}`).toBeGreaterThan(day + seasonalShift(day, delay));
+  });
+  it('short days: asters open earlier to the north and up the hill', () => {
+    expect(shortDayShift(here, { ...here, lat: 45 })).toBeCloseTo(-11);
+    expect(shortDayShift(here, { ...here, lat: 30 })).toBeCloseTo(22);
+    expect(shortDayShift(here, { ...here, elevation_m: 1000 })).toBeCloseTo(-8);
+  });
+});
+
+describe('the heat clock', () => {
+  // Five degrees over the base every day in one place, ten in the other.
+  const steady = (mean: number) => heatClock({ tmin: new Float64Array(365).fill(mean), tmax: new Float64Array(365).fill(mean) });
+  const cool = steady(10);
+  const warm = steady(15);
+  it('gathers degree-days above 5 °C from 1 January', () => {
+    expect(cool[0]).toBeCloseTo(5);
+    expect(cool[99]).toBeCloseTo(500);
+  });
+  it('what a cool place has gathered by day 101 a warm one has by day 51', () => {
+    // 100 days of five are 500 degree-days: fifty of ten.
+    expect(heatDelay(101, cool, warm)).toBeCloseTo(-50.5);
+    expect(heatDelay(51, warm, cool)).toBeCloseTo(51);
+    expect(heatDelay(120, cool, cool)).toBe(0);
+  });
+  it('knows no heat of last year, and none that never comes', () => {
+    expect(heatDelay(340, cool, warm)).toBeCloseTo(heatDelay(1, cool, warm));
+    expect(heatDelay(200, warm, steady(4))).toBe(365 - 200);
+  });
+  it('counts whole in March and not at all in September', () => {
+    expect(heatShare(60)).toBe(1);
+    expect(heatShare(182)).toBe(0.6);
+    expect(heatShare(260)).toBe(0);
+    expect(Math.abs(heatShare(365) - heatShare(1))).toBeLessThan(0.02);
   });
 });
 

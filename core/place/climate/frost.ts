@@ -21,7 +21,7 @@ export function frostFree({ last_frost, first_frost }: Frosts): FrostFree {
   return { from, to: from + days - 1, days };
 }
 
-/** Days from `day` (1–365) until the first frost, counting that day; 365 where no frost is usual, 0 outside the season. */
+/** Days from `day` (1–365) until the first frost, counting that day; 365 where no frost is usual, 0 after it. */
 export function growingDaysLeft(day: number, frosts: Frosts): number {
   const season = frostFree(frosts);
   if (season.days === 365) return 365;

@@ -1,28 +1,44 @@
 import { describe, expect, it } from 'vitest';
 import { GARDEN, libraryOf } from '../../testing/worked-garden';
-import { climateHere, frostRange, frostsAt, monthsHere, zoneOfColdestNight } from './garden-climate';
+import { climateHere, dailyNormalsAt, frostRange, frostsAt, monthsHere, zoneOfColdestNight } from './garden-climate';
 
 const library = libraryOf({ plants: [], targets: [], hosts: [] });
 const region = library.regions[0]!;
 
 describe('the frosts of a place in its region', () => {
   it('are the region’s in its middle', () => {
-    expect(frostsAt(region, region)).toEqual({ last_frost: '04-20', first_frost: '10-25' });
+    expect(frostsAt(region, region, '7a')).toEqual({ last_frost: '04-20', first_frost: '10-25' });
   });
   it('are four days later and earlier for every degree north', () => {
-    expect(frostsAt(region, { ...region, lat: 41 })).toEqual({ last_frost: '04-24', first_frost: '10-21' });
-    expect(frostsAt(region, { ...region, lat: 39 })).toEqual({ last_frost: '04-16', first_frost: '10-29' });
+    expect(frostsAt(region, { ...region, lat: 41 }, '7a')).toEqual({ last_frost: '04-24', first_frost: '10-21' });
+    expect(frostsAt(region, { ...region, lat: 39 }, '7a')).toEqual({ last_frost: '04-16', first_frost: '10-29' });
   });
   it('are none where none are usual', () => {
-    expect(frostsAt({ ...region, last_frost: null, first_frost: null }, { ...region, lat: 44 })).toEqual({
-      last_frost: null,
-      first_frost: null,
-    });
+    const none = { last_frost: null, first_frost: null };
+    expect(frostsAt({ ...region, ...none }, { ...region, lat: 44 }, '7a')).toEqual(none);
+    // From half-zone 10b the coldest night of an average year is above freezing.
+    expect(frostsAt(region, region, '10b')).toEqual(none);
+    expect(frostsAt(region, region, '10a')).toEqual({ last_frost: '04-20', first_frost: '10-25' });
+    // Thirty degrees south the last would fall before the new year and the first after it.
+    expect(frostsAt(region, { ...region, lat: 10 }, '10a')).toEqual(none);
   });
   it('fall in eight years of ten within 1.28 standard deviations', () => {
     // 20 April is day 110; 1.28 × 10 = 12.8, thirteen days.
     expect(frostRange('04-20', 10)).toEqual({ from: 97, to: 123 });
     expect(frostRange('01-05', 10)).toEqual({ from: 1, to: 18 });
+  });
+});
+
+describe('the normals of a place in its region', () => {
+  const at = (over: Partial<typeof region>) => dailyNormalsAt(library.normals, region, { ...region, ...over });
+  it('are the region’s in its middle', () => expect(at({}).tmin[14]).toBeCloseTo(10));
+  it('are 6.5 °C cooler a thousand metres up, by day and by night', () => {
+    expect(at({ elevation_m: 1000 }).tmin[200]).toBeCloseTo(3.5);
+    expect(at({ elevation_m: 1000 }).tmax[200]).toBeCloseTo(13.5);
+  });
+  it('are cooler to the north, in January more than in July', () => {
+    expect(at({ lat: 41 }).tmin[14]).toBeCloseTo(8.9, 1);
+    expect(at({ lat: 41 }).tmin[195]).toBeCloseTo(9.6, 1);
   });
 });
 

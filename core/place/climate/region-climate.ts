@@ -13,6 +13,8 @@ export interface Clime extends Position {
   clock: Float64Array;
   /** Day from which tender plants stand outdoors. */
   tenderFrom: number;
+  /** Day (it may exceed 365) of the first frost of autumn; null where none is usual. */
+  frost: number | null;
 }
 
 /** The day after the last frost; where none is usual the first on which the day's mean reaches SETTINGS.climate.tenderMean_c. */
@@ -21,6 +23,8 @@ function tenderFrom(frosts: Frosts, { tmin, tmax }: DailyNormals): number {
   const mild = tmin.findIndex((low, i) => (low + tmax[i]!) / 2 >= SETTINGS.climate.tenderMean_c);
   return mild < 0 ? 1 : mild + 1;
 }
+
+const firstFrost = (frosts: Frosts) => (frosts.first_frost ? frostFree(frosts).to + 1 : null);
 
 /** Regions do not change once read, and every garden asks for all of them. */
 const known = new WeakMap<readonly object[], Map<string, Clime>>();
@@ -33,7 +37,18 @@ export function regionClimes({ regions, normals }: Pick<Library, 'regions' | 'no
     regions.map((region) => {
       const daily = dailyNormals(normals.filter((row) => row.region === region.id));
       const { id, lat, lon, elevation_m } = region;
-      return [id, { region: id, lat, lon, elevation_m, clock: heatClock(daily), tenderFrom: tenderFrom(region, daily) }];
+      return [
+        id,
+        {
+          region: id,
+          lat,
+          lon,
+          elevation_m,
+          clock: heatClock(daily),
+          tenderFrom: tenderFrom(region, daily),
+          frost: firstFrost(region),
+        },
+      ];
     }),
   );
   known.set(normals, found);
@@ -44,12 +59,7 @@ export function regionClimes({ regions, normals }: Pick<Library, 'regions' | 'no
  * The clime of a garden: its own place and frosts, with the heat of its region's middle, from which events are moved on
  * to its own place by Hopkins' law. Throws as dailyNormals does.
  */
-export function climeOf(
-  { normals }: Pick<Library, 'normals'>,
-  region: Region,
-  garden: Position & Frosts,
-  middle: Clime,
-): Clime {
+export function climeOf({ normals }: Pick<Library, 'normals'>, region: Region, garden: Position & Frosts, middle: Clime): Clime {
   const { lat, lon, elevation_m } = garden;
   return {
     region: region.id,
@@ -58,6 +68,7 @@ export function climeOf(
     elevation_m,
     clock: middle.clock,
     tenderFrom: tenderFrom(garden, dailyNormalsAt(normals, region, garden)),
+    frost: firstFrost(garden),
   };
 }
 

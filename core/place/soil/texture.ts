@@ -43,10 +43,11 @@ export function textureClass({ sand, silt, clay }: Fractions): TextureClass {
 
 /**
  * Shares from the layers of a settled jar (mm). Clay settles last: in a jar read too early the clay still in suspension
- * is missed, so it wants two days.
+ * is missed, so it wants two days. Throws a RangeError for a jar without layers.
  */
 export function jarFractions({ sand_mm, silt_mm, clay_mm }: Reading<'jar'>): Fractions {
   const whole = sand_mm + silt_mm + clay_mm;
+  if (!(whole > 0)) throw new RangeError('A jar without a layer says nothing of its soil.');
   return { sand: sand_mm / whole, silt: silt_mm / whole, clay: clay_mm / whole };
 }
 

@@ -94,7 +94,7 @@ const valueOf = ({ worth }: Level, values: ArrayLike<number>) =>
  * those plans the least cost by the preferences; each objective with a proven gap. A greedy plan comes first and is never
  * fallen short of. Every plan is judged by coverage before it is believed: the program divides shared leaf as it likes,
  * coverage by its own rule. Where the program promised more than coverage finds, more shared leaf is asked for and the
- * search goes on; that is a heuristic cut, so only the first round proves anything.
+ * search goes on; that is a heuristic cut, so only the first round proves anything. Without targets or choices: no plan.
  */
 export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): Outcome {
   const unwanted = new Set(options.differences?.flatMap(({ plants }) => [...plants]));
@@ -108,6 +108,9 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
   if (unwanted.size === 0) incumbent.offer(counts, incumbent.judged(counts));
   const greedy = incumbent.best.judged;
   options.take?.({ step: 'first', best: greedy, gap: null, targetsGap: null, seconds: seconds() });
+  // Nobody is to be served, or nothing can be chosen: no plan is better than none.
+  if (problem.question.targets.length === 0 || problem.choices.plants.length + problem.choices.features.length === 0)
+    return { best: incumbent.best.judged, greedy, targetsGap: 0, wishesGap: 0, seconds: seconds() };
 
   const leafFactor = new Map<number, number>();
   /** Gap of the first level that is not proven; 0 where all are. Of the first round only. */

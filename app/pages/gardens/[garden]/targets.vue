@@ -31,13 +31,7 @@ function asks(here: TargetHere) {
   const food = FOOD[here.target.adult_food];
   const young =
     here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');
-  return [
-    young || 'host plants',
-    food,
-    winterWords(here),
-  ]
-    .filter(Boolean)
-    .join(' · ');
+  return [young || 'host plants', food, winterWords(here)].filter(Boolean).join(' · ');
 }
 </script>
 

@@ -48,10 +48,10 @@ function explain(story: DateStory) {
     <h1>This garden’s own dates</h1>
     <p class="max-w-prose text-quiet">
       The library states when a plant flowers or a creature flies in a region; of several regions the nearest in climate counts,
-      or the two nearest together. From there a bloom is moved as its kind keeps time, with its length kept: by the heat of
-      spring and summer, less and less of it until late August; by short days; from the last frost; or with the rains. It stays
-      within this garden’s frosts, and is settled by what you saw: one year of yours moves it half way, two most of it, three all
-      the way.
+      or the two nearest together. From there a bloom is moved as its kind keeps time, with its length kept: by the heat of spring
+      and summer, less and less of it until late August; by short days; from the last frost; or with the rains. It stays within
+      this garden’s frosts, and is settled by what you saw: one year of yours moves it half way, two most of it, three all the
+      way.
     </p>
     <SeenForm class="mt-3" />
     <section v-if="effect" class="mt-4" aria-labelledby="effect">

@@ -203,7 +203,9 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
             }"
           >
             <template #row="{ cells }">
-              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{ nameOfRegion(cells.region!) }}</span>
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
+                nameOfRegion(cells.region!)
+              }}</span>
               <span class="text-quiet">{{ cells.status }}</span>
             </template>
           </OwnRows>
@@ -225,7 +227,9 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
             }"
           >
             <template #row="{ cells }">
-              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{ nameOfRegion(cells.region!) }}</span>
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
+                nameOfRegion(cells.region!)
+              }}</span>
               <span class="text-quiet">{{ partOf(cells) }}</span>
             </template>
           </OwnRows>
