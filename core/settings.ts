@@ -204,6 +204,8 @@ export const SETTINGS = {
     frostFreeZone: '10b',
     /** Lapse of the mean (°C per metre), and cooling per degree of latitude in January and July (°C). Standard atmosphere; normals of the East. */
     lapse: { perMetre: -0.0065, perLat: { january: -1.1, july: -0.4 } },
+    /** Between what a region's blooms last on average beside what is stated of them, in a sound library. Judgement. */
+    lengthKept: [0.9, 1.15],
     /** How much more the nearest of two statements must count: inverse of the distance in days, to this power. Judgement. */
     nearerCounts: 2,
     /** Standard deviations either side of the mean that hold eight years of ten. The normal distribution. */

@@ -1,5 +1,6 @@
 import { libraryCounts } from '../core/library/check';
-import { checkLibrary } from '../core/match/library-check';
+import { checkLibrary, regionFits } from '../core/match/library-check';
+import { SETTINGS } from '../core/settings';
 import { readLibrary } from './reference-files';
 
 const { library, problems } = readLibrary();
@@ -14,6 +15,36 @@ console.log(
   `of the statuses  ${share(counts.nativeRows, listed)} native, ${share(counts.introducedRows, listed)} introduced, ${share(counts.listedRows, listed)} listed`,
 );
 console.log(`low confidence   ${share(counts.lowConfidence, counts.plants + counts.targets)} of plants and targets`);
+const fits = problems.length === 0 ? regionFits(library) : [];
+console.log('region                    populations  unexplained  bloom length');
+for (const { region, populations, unexplained, bloomLength } of fits)
+  console.log(
+    `${region.padEnd(25)} ${String(populations).padStart(11)} ${String(unexplained.length).padStart(12)} ${bloomLength.toFixed(2).padStart(13)}`,
+  );
+const populations = fits.reduce((sum, row) => sum + row.populations, 0);
+const unexplained = fits.flatMap((row) => row.unexplained);
+for (const { target, region, lastBefore_d, firstAfter_d } of unexplained)
+  console.log(
+    `${target} in ${region}: ${[
+      lastBefore_d === null ? '' : `last larvae ${lastBefore_d} days before the last laying adult`,
+      firstAfter_d === null ? '' : `first larvae ${firstAfter_d} days after the first`,
+    ]
+      .filter(Boolean)
+      .join(', ')}`,
+  );
+console.log(
+  `larvae explained by flight and heat in ${populations - unexplained.length} of ${populations} populations of two broods or more`,
+);
+if (unexplained.length > SETTINGS.broods.believed.share * populations) {
+  console.error(`More than ${100 * SETTINGS.broods.believed.share} % of the populations are not explained.`);
+  process.exit(1);
+}
+const [shortest, longest] = SETTINGS.climate.lengthKept;
+for (const { region, bloomLength } of fits)
+  if (bloomLength < shortest || bloomLength > longest) {
+    console.error(`In ${region} bloom does not keep its length: ${bloomLength.toFixed(2)}, not ${shortest} to ${longest}.`);
+    process.exit(1);
+  }
 if (problems.length + contradictions.length > 0) {
   console.error(`The reference library has ${problems.length + contradictions.length} faults.`);
   process.exit(1);

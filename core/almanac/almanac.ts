@@ -126,6 +126,7 @@ export function almanacFor(
     frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
     halfZone: garden.half_zone,
   };
+  const states = new Set(library.areas.flatMap((row) => (row.region === region.id ? [row.jurisdiction] : [])));
   const bloomRows = groupBy(library.blooms, (row) => row.plant);
   const statusRows = groupBy(library.status, (row) => row.plant);
   const cautionRows = groupBy(library.cautions, (row) => row.plant);
@@ -138,7 +139,7 @@ export function almanacFor(
   const plants = new Map<string, PlantHere>();
   for (const plant of library.plants) {
     regionOf(plant.bloom_ref);
-    const status = statusHere(statusRows.get(plant.id) ?? [], garden);
+    const status = statusHere(statusRows.get(plant.id) ?? [], garden, states);
     plants.set(
       plant.id,
       new PlantInGarden(

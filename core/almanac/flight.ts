@@ -25,7 +25,7 @@ export function flightHere(flight: Pick<Flight, 'first' | 'last'>, delay: number
 }
 
 /** Does a part of a creature's year hold in a half-zone? */
-export function holdsIn({ zones }: Pick<Flight, 'zones'>, halfZone: string): boolean {
+function holdsIn({ zones }: Pick<Flight, 'zones'>, halfZone: string): boolean {
   if (zones === null) return true;
   const [coldest, warmest] = zones.split('-') as [string, string];
   const here = zoneIndex(halfZone);

@@ -33,11 +33,6 @@ describe('rows that cannot stand', () => {
     ['a part of a year of nobody', { flights: first(library.flights, { target: 'yeti' }) }, 'No target has this id'],
     ['laying without a brood', { flights: first(library.flights, { laying: true, broods: 0 }) }, 'no brood comes of it'],
     ['zones turned round', { flights: first(library.flights, { zones: '9b-7a' }) }, 'from the warmer to the colder'],
-    [
-      'a creature without a year',
-      { flights: library.flights.filter((row) => row.target !== 'danaus-plexippus') },
-      'No part of its year',
-    ],
     ['a year without its creature', { occurrence: library.occurrence.slice(1) }, 'no row in occurrence.csv'],
     ['a bloom of nothing', { blooms: first(library.blooms, { plant: 'triffid' }) }, 'No plant has this id'],
     [
@@ -60,6 +55,13 @@ describe('rows that cannot stand', () => {
     ['an ailment of nothing', { ailments: first(library.ailments, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
     ['a way to raise nothing', { propagation: first(library.propagation, { plant: 'triffid' }) }, 'No plant has this id'],
   ])('%s', (_, changed, message) => expect(messages(changed)).toContain(message));
+});
+
+it('a creature without a year is no occurrence', () => {
+  const flights = library.flights.filter((row) => row.target !== 'danaus-plexippus');
+  expect(checkLibrary({ ...library, flights }).map((row) => row.message)).toContain(
+    'No part of its year there is in flights.csv.',
+  );
 });
 
 describe('regions that cannot serve', () => {

@@ -112,10 +112,8 @@ export function checkRows(library: Library): Contradiction[] {
     if (row.nest_first !== null && kinds.get(row.target) !== 'hummingbird') say('Only hummingbirds nest.');
   }
   const occurring = new Set(library.occurrence.map((row) => `${row.target} in ${row.region}`));
-  const flown = new Set<string>();
   for (const row of library.flights) {
     const where = `${row.target} in ${row.region}`;
-    flown.add(where);
     known('flights.csv', row, targets, row.target, 'target');
     known('flights.csv', row, regions, row.region, 'region');
     const say = about('flights.csv', row, where);
@@ -123,10 +121,6 @@ export function checkRows(library: Library): Contradiction[] {
     if (row.laying && row.broods === 0) say('Its adults lay, and no brood comes of it.');
     if (row.zones !== null && zoneIndex(row.zones.split('-')[0]!) > zoneIndex(row.zones.split('-')[1]!))
       say('Its zones run from the warmer to the colder.');
-  }
-  for (const row of library.occurrence) {
-    const where = `${row.target} in ${row.region}`;
-    if (!flown.has(where)) about('occurrence.csv', row, where)('No part of its year there is in flights.csv.');
   }
   for (const row of library.blooms) {
     known('blooms.csv', row, plants, row.plant, 'plant');

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readLibrary } from '../../scripts/reference-files';
+import type { OwnRowFields } from '../model/garden';
 import { REFERENCE_FILE_NAMES } from '../model/reference';
 import { cellsOf, keyOf, rowsOf } from './cells';
 import { csvOf, ownFromCsv } from './csv';
@@ -28,6 +29,24 @@ describe('own rows over the shipped library', () => {
   it('are refused by column where a value cannot be', () => {
     const row = { file: 'plants.csv', key: 'zizia-aurea', cells: { ...zizia, ph_min: '1', alkaloid: 'maybe' } } as const;
     expect(malformed(row)).toEqual({ ph_min: 'At least 3.', alkaloid: 'Write y or n.' });
+  });
+  it('of an occurrence saved when it still stated its flight keep that flight', () => {
+    const key = 'danaus-plexippus + upper-midwest';
+    const creature = { target: 'danaus-plexippus', region: 'upper-midwest' };
+    const cells = { ...creature, status: 'migrant', first: '8', last: '19', broods: '3', ease: '1' };
+    const parts = (own: OwnRowFields[]) =>
+      withOwn(library, own).flights.filter((row) => row.target === creature.target && row.region === creature.region);
+    expect(parts([{ file: 'occurrence.csv', key, cells }])).toEqual([
+      { ...creature, part: 'breeding', first: 8, last: 19, broods: 3, laying: true, zones: null },
+    ]);
+    // What is said in the table of flights since then wins.
+    const since = { ...creature, part: 'passage', first: '9', last: '9', broods: '0', laying: 'n', zones: '' };
+    const both = parts([
+      { file: 'occurrence.csv', key, cells },
+      { file: 'flights.csv', key: `${key} + passage + 9 + `, cells: since },
+    ]);
+    expect(both.map((row) => row.part)).toContain('passage');
+    expect(both.map((row) => row.part)).toContain('return');
   });
   it('may not change the names that make them', () => {
     expect(malformed({ file: 'plants.csv', key: 'zizia-aurea', cells: { ...zizia, id: 'zizia' } })).toHaveProperty('id');

@@ -1,5 +1,5 @@
 import type { OwnRowFields } from '../model/garden';
-import { LIBRARY_LISTS, REFERENCE_FILES, type Library } from '../model/reference';
+import { Flight, LIBRARY_LISTS, REFERENCE_FILES, type Library } from '../model/reference';
 import { checkRows } from './check';
 import { keyOf, rowsOf, type Cells } from './cells';
 
@@ -26,7 +26,31 @@ export function withOwn(library: Library, own: readonly OwnRowFields[]): Library
     for (const added of mine.values()) if (added.cells) rows.push(parse(added.cells));
     (laid as unknown as Record<string, object[]>)[LIBRARY_LISTS[file]] = rows;
   }
-  return laid;
+  return withEarlierFlights(laid, own);
+}
+
+/**
+ * Own rows of occurrence.csv saved before the parts of a year had a table of their own state the flight themselves: it
+ * stands in place of the shipped parts, unless the gardener has since said more in flights.csv.
+ */
+function withEarlierFlights(library: Library, own: readonly OwnRowFields[]): Library {
+  const said = new Set(
+    own.flatMap(({ file, key }) => (file === 'flights.csv' ? [key.split(' + ').slice(0, 2).join(' + ')] : [])),
+  );
+  const earlier = own.flatMap(({ file, key, cells }): Flight[] => {
+    if (file !== 'occurrence.csv' || !cells?.first || !cells.last || said.has(key)) return [];
+    const { target, region, status, first, last, broods = '0' } = cells;
+    const part = status === 'winter' ? 'winter' : broods === '0' ? 'passage' : 'breeding';
+    const laying = part === 'breeding' ? 'y' : 'n';
+    const row = Flight.safeParse({ target, region, part, first, last, broods, laying, zones: '' });
+    return row.success ? [row.data] : [];
+  });
+  if (earlier.length === 0) return library;
+  const replaced = new Set(earlier.map((row) => `${row.target} + ${row.region}`));
+  return {
+    ...library,
+    flights: [...library.flights.filter((row) => !replaced.has(`${row.target} + ${row.region}`)), ...earlier],
+  };
 }
 
 /** What is wrong with an own row by itself, by column: its cells against the schema of their file. */

@@ -35,11 +35,13 @@ function holdsInZone(place: string, halfZone: string): boolean {
  * wins. Where there is none, its row for the garden's half-zone, as for what every winter there ends; else its row for
  * anywhere. But what is listed invasive or noxious in any place is not taken to be harmless in another for a row about
  * anywhere: it counts as unrecorded there (`row` null), and `listedIn` says where it is listed; nor is it offered
- * where it has run wild. A plant with no row at all counts as introduced, to be checked.
+ * where it has run wild, nor, in a garden whose state is not known, where one of the `states` of its region lists it. A
+ * plant with no row at all counts as introduced, to be checked.
  */
 export function statusHere(
   rows: readonly PlantStatus[],
   { region, jurisdiction, half_zone }: Pick<GardenFields, 'region' | 'jurisdiction' | 'half_zone'>,
+  states: ReadonlySet<string> = new Set(),
 ): StatusHere {
   let strictest: PlantStatus | null = null;
   let zoned: PlantStatus | null = null;
@@ -54,12 +56,8 @@ export function statusHere(
   }
   const row = strictest ?? zoned ?? (listedIn.length > 0 && !isListed(anywhere?.status ?? '') ? null : anywhere);
   const status = row?.status ?? 'introduced';
+  const native = status === 'native' || status === 'protected';
   const ranWild = status === 'naturalised' && listedIn.length > 0;
-  return {
-    status,
-    native: status === 'native' || status === 'protected',
-    row,
-    listedIn,
-    offered: row !== null && !ranWild,
-  };
+  const perhapsListed = !native && jurisdiction === null && listedIn.some((place) => states.has(place));
+  return { status, native, row, listedIn, offered: row !== null && !ranWild && !perhapsListed };
 }

@@ -8,15 +8,82 @@ import { halfMonthsInWords } from '../model/half-month';
 import type { PlantHere } from '../model/here';
 import type { Library, ReferenceFile, Region } from '../model/reference';
 import { livesThroughWinter } from '../place/climate/zones';
+import { SETTINGS } from '../settings';
 import { drinksNectar, nectarOfPlant } from './nectar';
 
 /** Every contradiction in a parsed library: those of its rows, and targets that a region cannot serve. */
 export function checkLibrary(library: Library): Contradiction[] {
   const found = checkRows(library);
   if (found.length > 0) return found;
+  const flown = new Set(library.flights.map((row) => `${row.target} in ${row.region}`));
+  for (const { target, region } of library.occurrence) {
+    const about = `${target} in ${region}`;
+    if (!flown.has(about)) found.push({ file: 'occurrence.csv', about, message: 'No part of its year there is in flights.csv.' });
+  }
   for (const region of library.regions)
     checkServed(library, region, (file, about, message) => found.push({ file, about, message }));
   return found;
+}
+
+/** A breeding population of a region whose larvae do not follow from the flight of its adults. */
+export interface Unexplained {
+  target: string;
+  region: string;
+  /** Of two broods or more, days between the last larvae and the last laying adult, where they are more than believed. */
+  lastBefore_d: number | null;
+  /** Days between the first laying adult and the first larvae of its eggs, where they are more than believed. */
+  firstAfter_d: number | null;
+}
+
+/** How well a region's flights explain its larvae, and its bloom keeps its length. */
+export interface RegionFit {
+  region: string;
+  /** Populations that lay there in two broods or more. */
+  populations: number;
+  unexplained: Unexplained[];
+  /** Mean over its offered plants of a bloom's length here beside its length where it is stated. */
+  bloomLength: number;
+}
+
+/**
+ * By region how well flights and heat explain larvae (SETTINGS.broods.believed), and how bloom keeps its length when moved.
+ * Of residents and migrants; those of one brood are held to the first larvae only.
+ */
+export function regionFits(library: Library): RegionFit[] {
+  const { lastBefore_d: mostBefore, firstAfter_d: mostAfter } = SETTINGS.broods.believed;
+  return library.regions.map(({ id: region }) => {
+    const almanac = almanacFor(library, regionalGarden(library, region));
+    let populations = 0;
+    const unexplained: Unexplained[] = [];
+    for (const { target, occurrence, flights, larval } of almanac.targets.values()) {
+      const laying = flights.filter((row) => row.laying && row.broods > 0);
+      if (target.dev_base_c === null || laying.length === 0) continue;
+      if (occurrence.status !== 'resident' && occurrence.status !== 'migrant') continue;
+      const several = laying.some((row) => row.broods > 1);
+      if (several) populations += 1;
+      const fed = larval.filter((period) => period.brood > 0);
+      const lastLaid = Math.max(...laying.map(({ window }) => window.to));
+      const lastBefore = lastLaid - Math.max(0, ...fed.map((period) => period.to));
+      const firstAfter =
+        Math.min(Infinity, ...fed.map((period) => period.from)) - Math.min(...laying.map(({ window }) => window.from));
+      const late = several && lastBefore > mostBefore;
+      const slow = several && firstAfter > mostAfter;
+      if (late || slow)
+        unexplained.push({
+          target: target.id,
+          region,
+          lastBefore_d: late ? lastBefore : null,
+          firstAfter_d: slow ? firstAfter : null,
+        });
+    }
+    const ratios = [...almanac.plants.values()].flatMap(({ status, bloomSteps }) => {
+      if (!status.offered || !bloomSteps) return [];
+      const stated = bloomSteps.from.reduce((sum, { stated: { from, to }, weight }) => sum + weight * (to - from + 1), 0);
+      return [(bloomSteps.window ? bloomSteps.window.to - bloomSteps.window.from + 1 : 0) / stated];
+    });
+    const bloomLength = ratios.reduce((sum, ratio) => sum + ratio, 0) / ratios.length;
+    return { region, populations, unexplained, bloomLength };
+  });
 }
 
 /** Half-months in which wintering hummingbirds live on insects and feeders: late October to early March. */

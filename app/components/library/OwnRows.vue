@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { cellsOf, keyOf, rowsOf, type Cells } from '~~/core/library/cells';
-import type { ReferenceFile } from '~~/core/model/reference';
+import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
 
 /**
  * The rows of one table that are about a creature or plant, each to correct, strike out or revert, and a way to add
@@ -12,6 +12,8 @@ const garden = useGardenStore();
 const commands = useCommands();
 const { ownOf } = useOwn();
 const open = ref('');
+/** What makes a row its own cannot be changed; of a part of a year only whose and where it is. */
+const fixed = computed(() => (props.file === 'flights.csv' ? ['target', 'region'] : REFERENCE_FILES[props.file].key));
 const rows = computed(() =>
   rowsOf(garden.library!, props.file)
     .map((row) => ({ key: keyOf(props.file, row), cells: cellsOf(props.file, row) }))
@@ -52,7 +54,7 @@ const strike = (key: string) => commands.strikeOutRow(props.file, key, label(key
           class="mt-1"
           :file="file"
           :start="row.cells"
-          :fixed="row.key.split(' + ').flatMap((part) => Object.keys(row.cells).filter((c) => row.cells[c] === part))"
+          :fixed="fixed"
           :label="label(row.key)"
           @saved="open = ''"
           @leave="open = ''"

@@ -65,7 +65,10 @@ async function save() {
   }
   saving.value = true;
   try {
-    await commands.saveOwnRows([{ file: props.file, key, cells: cells.value }], props.label);
+    // A row that was made another one by what was changed in it takes the place of the first.
+    const before = props.fresh ? key : keyOf(props.file, props.start);
+    const replaced = before === key ? [] : [{ file: props.file, key: before, cells: null }];
+    await commands.saveOwnRows([...replaced, { file: props.file, key, cells: cells.value }], props.label);
     emit('saved', cells.value);
   } catch (error) {
     if (!isApiFault(error)) throw error;

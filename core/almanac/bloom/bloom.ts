@@ -123,13 +123,12 @@ function boundByFrost(plant: Plant, moved: DayWindow, toFrost: boolean, frosts: 
     kept.to = Math.min(frost === null ? Math.max(kept.to, 365) : Math.max(kept.from, frost), longest, kept.from + 364);
   }
   if (law === 'tender' || law === 'ever') return withinSeason(kept, frosts);
-  // What opens after that frost, in winter, is not ended by it.
-  if (frost !== null && !isWoody(plant)) {
+  // What opens with the rains, or after the frosts of autumn have begun, is made for the winter.
+  if (frost !== null && !isWoody(plant) && law !== 'rain') {
     const last = plant.kind === 'annual' ? frost - 1 : frost + SETTINGS.climate.hardyBloomAfterFrost;
-    const before = last - 365;
-    if (kept.from > before) kept.to = Math.min(kept.to, last);
+    if (kept.from > last - 365) kept.to = Math.min(kept.to, last);
   }
-  return inYear(kept);
+  return kept.to >= kept.from ? inYear(kept) : null;
 }
 
 /**

@@ -38,6 +38,16 @@ describe('what is listed somewhere', () => {
     ['that ran wild and is listed nowhere is offered', [row('coast', 'naturalised')], true],
     ['listed nowhere it is, by a row for anywhere', [row('anywhere', 'introduced')], true],
   ])('%s', (_, rows, expected) => expect(offered(rows)).toBe(expected));
+  it('is not offered where the state is not known and one of the region lists it, unless it is native', () => {
+    const garden = { region: 'coast', jurisdiction: null, half_zone: '7a' };
+    const near = (rows: PlantStatus[], states: string[], jurisdiction: string | null = null) =>
+      statusHere(rows, { ...garden, jurisdiction }, new Set(states)).offered;
+    const harmless = [row('CT', 'noxious'), row('coast', 'introduced')];
+    expect(near(harmless, ['CT', 'MA'])).toBe(false);
+    expect(near(harmless, ['RI', 'MA'])).toBe(true);
+    expect(near(harmless, ['CT', 'MA'], 'MA')).toBe(true);
+    expect(near([row('CT', 'noxious'), row('coast', 'native')], ['CT'])).toBe(true);
+  });
   it('says where it is listed, and is warned of', () => {
     const status = statusAt([row('OR', 'noxious'), row('coast', 'native'), row('WA', 'invasive')], 'plains', null);
     expect(status).toMatchObject({ row: null, status: 'introduced', listedIn: ['OR', 'WA'], offered: false });
