@@ -196,6 +196,8 @@ export const SETTINGS = {
     tenderMean_c: 14,
     /** The longest that a tender bloom lasts beside its stated length: sown plants wear out in a long season. Judgement. */
     tenderLonger: 1.5,
+    /** Days of bloom from which a woody plant flowers on as long as it grows, until frost. Judgement. */
+    growsOn_d: 150,
     /** Days after the last frost in which an ever-blooming plant killed back flowers again. Judgement. */
     everAgain_d: 45,
     /** Frost-free days from which a tender plant that its winter spares keeps its leaf. Judgement. */

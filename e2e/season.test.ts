@@ -221,7 +221,7 @@ describe('timing', () => {
     await page.getByLabel('Cut Coral honeysuckle on').fill(`${thisYear}-03-01`);
     await page.getByLabel('Cut Coral honeysuckle on').press('Tab');
     await main()
-      .getByText(/That cut brings no second bloom: cut between 30 May and 22 August/)
+      .getByText(/That cut brings no second bloom: cut between 3 June and 22 August/)
       .waitFor();
     await page.getByRole('button', { name: /^As usual ?: Coral honeysuckle/ }).click();
     await main().getByText('Ruby-throated hummingbird').first().waitFor();

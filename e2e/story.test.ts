@@ -65,7 +65,7 @@ describe('the whole story, in order', () => {
     await page.getByRole('button', { name: 'Choose Black swallowtail' }).click();
     await page.getByRole('button', { name: 'Remove Black swallowtail' }).waitFor();
     await page.getByRole('button', { name: 'Choose Eastern tailed-blue' }).click();
-    await page.getByText('2 chosen of 47').waitFor();
+    await page.getByText('2 chosen of 49').waitFor();
     await page.getByRole('link', { name: /Targets 2 unserved/ }).waitFor();
   });
 
@@ -314,7 +314,7 @@ describe('when the server does not answer', () => {
     await page.getByRole('alert').getByText('Outwash’s server does not answer.').waitFor();
     await page.unroute('**/targets');
     await page.getByRole('button', { name: 'Choose Viceroy' }).click();
-    await page.getByText('11 chosen of 47').waitFor();
+    await page.getByText('11 chosen of 49').waitFor();
     await page.done();
   });
 });

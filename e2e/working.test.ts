@@ -69,7 +69,7 @@ describe('targets', () => {
   it('one let go leaves the braid', async () => {
     await page.goto(`${app.url}${KETTLE}/targets`);
     await page.getByRole('button', { name: 'Remove Question mark' }).click();
-    await page.getByText('9 chosen of 47').waitFor();
+    await page.getByText('9 chosen of 49').waitFor();
     await page.keyboard.press('5');
     await page.getByText('7 of 9 life cycles close').first().waitFor();
   });
@@ -77,7 +77,9 @@ describe('targets', () => {
     await page.goto(`${app.url}${KETTLE}/targets`);
     await page.getByRole('button', { name: /Monarch Danaus plexippus/ }).click();
     const panel = reasons();
-    await panel.getByText('Flies late May to late October here, 3 broods.').waitFor();
+    await panel
+      .getByText('Here: on the wing late May to late August; passing back early September to late October; 3 broods.')
+      .waitFor();
     await panel.getByRole('button', { name: 'Black swallow-wort' }).click();
     await panel.getByText(/listed as noxious here/).waitFor();
   });
@@ -167,7 +169,7 @@ describe('keys', () => {
     await page.keyboard.press('/');
     await page.getByRole('combobox', { name: 'What to find' }).fill('zizia');
     await page.keyboard.press('Enter');
-    await reasons().getByText('Flowers gold 1 May to 15 June here.').waitFor();
+    await reasons().getByText('Flowers gold 8 May to 15 June here.').waitFor();
     await page.keyboard.press('/');
     await page.getByRole('combobox', { name: 'What to find' }).fill('xyzzy');
     await page.getByText('Nothing here has that name.').waitFor();

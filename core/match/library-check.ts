@@ -41,7 +41,7 @@ export interface RegionFit {
   /** Populations that lay there in two broods or more. */
   populations: number;
   unexplained: Unexplained[];
-  /** Mean over its offered plants of a bloom's length here beside its length where it is stated. */
+  /** Mean over what is offered and hardy there of a bloom's length here beside its length where it is stated. */
   bloomLength: number;
 }
 
@@ -76,8 +76,8 @@ export function regionFits(library: Library): RegionFit[] {
           firstAfter_d: slow ? firstAfter : null,
         });
     }
-    const ratios = [...almanac.plants.values()].flatMap(({ status, bloomSteps }) => {
-      if (!status.offered || !bloomSteps) return [];
+    const ratios = [...almanac.plants.values()].flatMap(({ plant, status, bloomSteps }) => {
+      if (!status.offered || !bloomSteps || !livesThroughWinter(plant, almanac.place.half_zone)) return [];
       const stated = bloomSteps.from.reduce((sum, { stated: { from, to }, weight }) => sum + weight * (to - from + 1), 0);
       return [(bloomSteps.window ? bloomSteps.window.to - bloomSteps.window.from + 1 : 0) / stated];
     });

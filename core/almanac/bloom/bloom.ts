@@ -110,10 +110,11 @@ function withinSeason(window: DayWindow, frosts: Frosts): DayWindow | null {
 
 /**
  * A moved window kept within a garden's frosts: what is tender flowers only between them; a hardy annual to the first; a
- * herb three weeks past it; woody plants by their own clock. What went on to the frost where it is stated goes on to this
- * one (`toFrost`), a sown plant no longer than SETTINGS.climate.tenderLonger times its stated length. Null where the frosts leave it no season.
+ * herb three weeks past it; woody plants by their own clock, but to the first frost where they flower on as long as they
+ * grow, or their winter kills them. What went on to the frost where it is stated goes on to this one (`toFrost`), a sown
+ * plant no longer than SETTINGS.climate.tenderLonger times its stated length. Null where the frosts leave it no season.
  */
-function boundByFrost(plant: Plant, moved: DayWindow, toFrost: boolean, frosts: Frosts): DayWindow | null {
+function boundByFrost(plant: Plant, moved: DayWindow, toFrost: boolean, { frosts, halfZone }: BloomPlace): DayWindow | null {
   const law = lawOf(plant);
   const kept = { ...moved };
   const frost = frostAfter(kept.from, frosts);
@@ -124,8 +125,10 @@ function boundByFrost(plant: Plant, moved: DayWindow, toFrost: boolean, frosts: 
   }
   if (law === 'tender' || law === 'ever') return withinSeason(kept, frosts);
   // What opens with the rains, or after the frosts of autumn have begun, is made for the winter.
-  if (frost !== null && !isWoody(plant) && law !== 'rain') {
-    const last = plant.kind === 'annual' ? frost - 1 : frost + SETTINGS.climate.hardyBloomAfterFrost;
+  const byItsClock = isWoody(plant) && kept.to - kept.from < SETTINGS.climate.growsOn_d && livesThroughWinter(plant, halfZone);
+  if (frost !== null && !byItsClock && law !== 'rain') {
+    const spared = plant.kind === 'annual' || isWoody(plant) ? 0 : SETTINGS.climate.hardyBloomAfterFrost + 1;
+    const last = frost - 1 + spared;
     if (kept.from > last - 365) kept.to = Math.min(kept.to, last);
   }
   return kept.to >= kept.from ? inYear(kept) : null;
@@ -150,7 +153,7 @@ export function bloomSteps(
   });
   if (from.length === 0) return null;
   const moved = inYear(blended(from));
-  const bounded = boundByFrost(plant, moved, plant.blooms_to_frost && endedByFrost(from[0]!, place), place.frosts);
+  const bounded = boundByFrost(plant, moved, plant.blooms_to_frost && endedByFrost(from[0]!, place), place);
   const { first, last, window } = ownBloom(bounded ?? moved, seen, plant.id, year);
   return {
     law: lawOf(plant),

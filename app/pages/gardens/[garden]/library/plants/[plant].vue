@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { speakingOf } from '~~/core/almanac/about';
+import { bloomStory } from '~~/core/words/dates';
 import { propagationWords } from '~~/core/words/library';
 import { isListed } from '~~/core/library/status';
-import { dayName } from '~~/core/model/half-month';
+import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
 import { nectarOfPlant, drinksNectar } from '~~/core/match/nectar';
 import { zoneIndex } from '~~/core/place/climate/zones';
+import { daysWords } from '~/components/season/calendar-bars';
 
 const route = useRoute();
 const garden = useGardenStore();
@@ -100,6 +102,13 @@ const drinkers = computed(() =>
 const raised = computed(() =>
   (garden.library?.propagation ?? []).filter((row) => row.plant === id.value).map((row) => propagationWords(row, view.inUnits)),
 );
+const regionName = (region: string) => garden.library?.regions.find((row) => row.id === region)?.name ?? region;
+const story = computed(() => (here.value ? bloomStory(here.value, garden.almanac!.frosts, regionName) : null));
+/** Listed here, or listed elsewhere and not known to be harmless here: nobody is told how to have more of it. */
+const barred = computed(
+  () =>
+    here.value && (isListed(here.value.status.status) || (here.value.status.listedIn.length > 0 && !here.value.status.offered)),
+);
 const care = computed(() => (plant.value ? speakingOf(garden.library!.care, plant.value).filter((row) => row.note) : []));
 const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
 </script>
@@ -111,7 +120,11 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
       <p class="text-sm text-quiet">{{ plant.kind }} of the {{ plant.family }}; confidence {{ plant.confidence }}</p>
       <p class="mt-1">
         <strong :class="isListed(here.status.status) ? 'text-gap' : ''">{{
-          here.status.row ? `${here.status.status} here` : 'No record for this region'
+          here.status.row
+            ? `${here.status.status} here`
+            : here.status.listedIn.length
+              ? 'Listed as invasive elsewhere, with no record here'
+              : 'No record for this region'
         }}</strong><span v-if="!here.status.row" class="text-quiet">: it is not offered until one is added below.</span>
         <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
         ><span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
@@ -197,15 +210,49 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
           </template>
         </OwnRows>
       </section>
+      <section v-if="story" aria-label="When it flowers">
+        <h2>When it flowers</h2>
+        <p class="mt-1">
+          <strong>{{ story.window ? daysWords(story.window) : 'Not here' }}</strong> in {{ garden.garden?.name }}:
+          {{ [story.shift, story.frost, story.own].filter(Boolean).join('; ') }}.
+        </p>
+        <ul class="mt-1 text-sm">
+          <li v-for="row in story.stated" :key="row.where">
+            {{ daysWords(row.window) }} <span class="text-quiet">{{ row.where }}</span>
+          </li>
+        </ul>
+        <details class="no-print mt-2">
+          <summary class="link cursor-pointer text-sm">All that is stated of it by the day</summary>
+          <OwnRows
+            :id="id"
+            file="blooms.csv"
+            about="plant"
+            :heading="`Bloom of ${plant.common}`"
+            :blank="{ plant: id, region: garden.garden!.region, first: '', last: '', years: '', confidence: 'medium' }"
+          >
+            <template #row="{ cells }">
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{ regionName(cells.region!) }}</span>
+              <span class="text-quiet"
+                >{{ dayName(dayOfMonthDay(cells.first!)) }} to {{ dayName(dayOfMonthDay(cells.last!))
+                }}{{ cells.years ? `, ${cells.years} years` : '' }}</span
+              >
+            </template>
+          </OwnRows>
+        </details>
+      </section>
       <section aria-label="How to raise it">
         <h2>How to raise it</h2>
-        <dl class="mt-1 text-sm">
+        <p v-if="barred" class="mt-1 text-sm text-gap">
+          It is listed as invasive: no way to buy, sow or root it is given. How it is cleared stands under Around in Place.
+        </p>
+        <p v-else-if="raised.length === 0" class="mt-1 text-sm text-quiet">No way to raise it is given.</p>
+        <dl v-else class="mt-1 text-sm">
           <template v-for="way in raised" :key="way.method">
             <dt class="font-semibold">{{ way.method }}</dt>
             <dd class="mb-1">{{ way.takes }}</dd>
           </template>
         </dl>
-        <template v-if="care.length">
+        <template v-if="care.length && !barred">
           <h3 class="mt-2 font-semibold">Keeping it going</h3>
           <ul class="text-sm">
             <li v-for="row in care" :key="row.action + row.anchor + row.offset_days">
