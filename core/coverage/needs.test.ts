@@ -80,6 +80,9 @@ describe('needs', () => {
     const migrant = { ...resident, status: 'migrant', nest_first: 9, nest_last: 13 } as const;
     const nests = needsOf(bird({ occurrence: migrant, flight: { from: 121, to: 273 } }), 'breeds');
     expect(nests.find((n) => n.special === 'nest-cover')!.halfMonths).toEqual([9, 10, 11, 12, 13]);
+    const passing = { ...breeding({ from: 121, to: 273 }), part: 'passage', laying: false } as const;
+    const passes = needsOf(bird({ occurrence: migrant, flights: [passing], flight: passing.window }), 'breeds');
+    expect(passes.map((n) => n.special ?? n.stage)).toEqual(['nectar', 'perch']);
     const winters = needsOf(bird({ occurrence: { ...resident, status: 'winter' }, flight: { from: 244, to: 440 } }), 'breeds');
     expect(winters.map((n) => n.special ?? n.stage)).toEqual(['nectar', 'perch']);
   });

@@ -59,6 +59,12 @@ export function shelterHalfMonths({ wintering, flights, flight, larval }: Winter
   return (last - first + HALF_MONTHS) % HALF_MONTHS >= HALF_MONTHS - 2 ? [] : halfMonthsBetween(first, last);
 }
 
+/** Half-months from nest building to the last fledgling; none where it does not nest or only passes or winters here. */
+export function nestingHalfMonths({ occurrence, flights }: Pick<TargetHere, 'occurrence' | 'flights'>): number[] {
+  const { nest_first: first, nest_last: last } = occurrence;
+  return first === null || last === null || !flights.some((row) => row.part === 'breeding') ? [] : halfMonthsBetween(first, last);
+}
+
 /** The middle third of a flight: males gather alkaloids once, as the summer broods fly, not all season. Judgement. */
 export function middleThird(halfMonths: readonly number[]): number[] {
   const third = Math.ceil(halfMonths.length / 3);
@@ -84,10 +90,9 @@ export function needsOf(here: NeedyTarget, ambition: Ambition): Need[] {
   if (occurrence.status === 'resident' && wintering.in !== 'elsewhere')
     need('shelter', shelterHalfMonths(here), shelter.area[ambition]);
   const wanted = ambition === 'visits' ? target.special_needs.filter((s) => s === 'fruit') : target.special_needs;
-  const { nest_first: nestFirst, nest_last: nestLast } = occurrence;
   const when = (special: SpecialNeed) => {
     if (special === 'alkaloid') return middleThird(flown);
-    if (special === 'nest-cover') return nestFirst === null || nestLast === null ? [] : halfMonthsBetween(nestFirst, nestLast);
+    if (special === 'nest-cover') return nestingHalfMonths(here);
     return flown;
   };
   for (const special of wanted) need('special', when(special), 1, 0, special);

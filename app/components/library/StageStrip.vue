@@ -2,16 +2,13 @@
 import type { TargetHere } from '~~/core/model/here';
 import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, halfMonthsInWords } from '~~/core/model/half-month';
 import { larvalHalfMonths } from '~~/core/almanac/larval-periods';
-import { shelterHalfMonths } from '~~/core/coverage/needs';
+import { nestingHalfMonths, shelterHalfMonths } from '~~/core/coverage/needs';
 
 /** The life stages of a creature through this garden's year, one strip a stage, months above. */
 const props = defineProps<{ here: TargetHere }>();
 const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'];
 const bird = computed(() => props.here.target.kind === 'hummingbird');
-const nests = computed(() => {
-  const { nest_first: first, nest_last: last } = props.here.occurrence;
-  return first === null || last === null ? [] : halfMonthsBetween(first, last);
-});
+const nests = computed(() => nestingHalfMonths(props.here));
 const stages = computed(() =>
   (bird.value
     ? [

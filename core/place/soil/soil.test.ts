@@ -63,6 +63,7 @@ describe('the texture triangle', () => {
     const shares = jarFractions({ sand_mm: 60, silt_mm: 30, clay_mm: 10 });
     expect(shares).toEqual({ sand: 0.6, silt: 0.3, clay: 0.1 });
     expect(textureClass(shares)).toBe('sandy loam');
+    expect(() => jarFractions({ sand_mm: 0, silt_mm: 0, clay_mm: 0 })).toThrow('without a layer');
   });
   it.each([
     ['no ball', false, 0, 'gritty', 'sand'],

@@ -23,6 +23,17 @@ const clock = () => performance.now() / 1000;
 const solve = (question: PlanQuestion, nodes = 2000, take?: (progress: Progress) => void) =>
   solvePlan(highs, problemOf(question), { seconds: Infinity, nodes, now: clock, take, enough: 0 });
 
+it('nobody to serve, or nothing to choose from, is no plan and no fault', () => {
+  for (const world of [
+    { ...ONE, targets: [] },
+    { ...ONE, plants: [] },
+  ]) {
+    const { best, targetsGap } = solve(ask(world));
+    expect(best.proposed.plants).toEqual([]);
+    expect(targetsGap).toBe(0);
+  }
+});
+
 describe('a plan for one butterfly', () => {
   it('feeds ten larvae, has two kinds in bloom and a square metre of litter', () => {
     const question = ask(ONE);
