@@ -29,11 +29,11 @@ function shiftWords(delay_d: number): string {
 /** By what a bloom keeps time, in words. */
 const LAW_WORDS: Record<Phenology, string> = {
   spring: 'by the heat of spring',
-  summer: 'by heat, less of it as summer goes on',
-  autumn: 'by short days: later to the south',
-  rain: 'with the rains, hardly moved',
-  tender: 'counted from the last frost',
-  ever: 'whenever no frost has cut it back',
+  summer: 'by the heat of summer',
+  autumn: 'by short days',
+  rain: 'with the rains',
+  tender: 'from the last frost',
+  ever: 'where no frost cuts it back',
 };
 
 /** How far a bloom is moved and by which law: `opens 12 days earlier than there, by the heat of spring`. */

@@ -1,4 +1,13 @@
-import { halfMonthName, halfMonthsInWords, halfMonthOfDay, halfMonthsBetween } from '../model/half-month';
+import { shelterHalfMonths, type Wintered } from '../coverage/needs';
+import {
+  dayName,
+  halfMonthName,
+  halfMonthOfDay,
+  halfMonthsBetween,
+  halfMonthsInWords,
+  wrapDay,
+  type DayWindow,
+} from '../model/half-month';
 import type { FlightHere, TargetHere } from '../model/here';
 import type { Flight } from '../model/reference';
 import type { FlightPart } from '../model/vocabulary';
@@ -41,8 +50,24 @@ export function broodsWords(here: Pick<TargetHere, 'larval' | 'wintering'>): str
   return broods === 0 ? '' : broods === 1 ? '1 brood' : `${broods} broods`;
 }
 
-/** How a creature passes the winter in a garden, in words; nothing for one that does not. */
-export function winterWords({ wintering, occurrence }: Pick<TargetHere, 'wintering' | 'occurrence'>): string {
+/** When a creature's caterpillars feed in a garden, all broods together, in words: `3 May to 14 October`, `all year`. */
+export function larvaeWords({ larval }: Pick<TargetHere, 'larval'>): string {
+  const spans: DayWindow[] = [];
+  for (const { from, to } of [...larval].sort((a, b) => a.from - b.from)) {
+    const last = spans.at(-1);
+    if (last && from <= last.to + 1) last.to = Math.max(last.to, to);
+    else spans.push({ from, to });
+  }
+  const [first] = spans;
+  // What runs over the new year into its own beginning is one long year.
+  if (first && spans.length === 1 && first.to - first.from >= 364) return 'all year';
+  return spans.map(({ from, to }) => `${dayName(wrapDay(from))} to ${dayName(wrapDay(to))}`).join(', ');
+}
+
+/** How a creature passes the winter in a garden, in words; nothing for one that has no rest here. */
+export function winterWords(here: Wintered & Pick<TargetHere, 'occurrence'>): string {
+  const { wintering, occurrence } = here;
   if (wintering.as === 'all-year') return 'breeds all year';
-  return occurrence.status !== 'resident' || wintering.in === 'elsewhere' ? '' : `winters in ${wintering.in}`;
+  const rests = occurrence.status === 'resident' && wintering.in !== 'elsewhere' && shelterHalfMonths(here).length > 0;
+  return rests ? `winters in ${wintering.in}` : '';
 }

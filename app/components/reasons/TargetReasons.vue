@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { gapSentence, needName } from '~~/core/words/needs';
-import { broodsWords, winterWords, yearWords } from '~~/core/words/flights';
-import { dayName } from '~~/core/model/half-month';
+import { broodsWords, larvaeWords, winterWords, yearWords } from '~~/core/words/flights';
 
 const props = defineProps<{ target: string }>();
 const garden = useGardenStore();
@@ -37,10 +36,7 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
     <p class="mt-2 text-sm">
       {{ here.flights.length === 1 ? 'Flies ' : 'Here: ' }}{{ yearWords(here)
       }}{{ broodsWords(here) ? `; ${broodsWords(here)}` : '' }}{{ winterWords(here) ? `; ${winterWords(here)}` : '' }}.
-      <template v-if="here.larval.length">
-        Caterpillars feed
-        {{ here.larval.map((p) => `${dayName(p.from)}–${dayName(p.to)}`).join(', ') }}.
-      </template>
+      <template v-if="here.larval.length">Caterpillars feed {{ larvaeWords(here) }}.</template>
       <span class="text-quiet">Confidence: {{ here.occurrence.confidence ?? here.target.confidence }}.</span>
     </p>
     <template v-if="covered">

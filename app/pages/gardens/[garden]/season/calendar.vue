@@ -40,8 +40,9 @@ const takeIcs = () =>
       </div>
     </div>
     <p class="max-w-prose text-sm text-quiet">
-      Above, adults on the wing, and beneath them in green their caterpillars. Below, flowers in their own colour: a lower bar is
-      the second bloom after a cut, a hollow one is not there yet; a green line is the leaf of a host.
+      Above, adults on the wing, thick where they lay and thin where they only fly, and beneath them in green their caterpillars.
+      Below, flowers in their own colour: a lower bar is the second bloom after a cut, a hollow one is not there yet; a green line
+      is the leaf of a host.
     </p>
     <NobodyYet v-if="calendar && calendar.flights.length === 0" />
     <ScrollRegion v-if="calendar" label="Calendar of bloom and flight" class="mt-2">

@@ -260,7 +260,7 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
             </li>
           </ul>
         </template>
-        <template v-if="ailments.length">
+        <template v-if="ailments.length && !barred">
           <h3 class="mt-2 font-semibold">When something is wrong</h3>
           <ul class="text-sm">
             <li v-for="row in ailments" :key="row.symptom + row.cause">

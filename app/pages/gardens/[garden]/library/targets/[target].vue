@@ -184,6 +184,7 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
         </ul>
         <details class="no-print mt-2">
           <summary class="link cursor-pointer text-sm">The rows behind this</summary>
+          <h3 class="mt-2 font-semibold">Where it lives and winters</h3>
           <OwnRows
             :id="id"
             file="occurrence.csv"
@@ -209,9 +210,9 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
               <span class="text-quiet">{{ cells.status }}</span>
             </template>
           </OwnRows>
+          <h3 class="mt-3 font-semibold">The parts of its year</h3>
           <OwnRows
             :id="id"
-            class="mt-2"
             file="flights.csv"
             about="target"
             :heading="`Parts of its year`"
