@@ -5,7 +5,7 @@ import { groupBy } from '../model/group';
 import type { DayWindow } from '../model/half-month';
 import { degreeDayYear } from '../place/climate/degree-days';
 import { dailyNormalsAt } from '../place/climate/garden-climate';
-import { climeOf, regionClimes } from '../place/climate/region-climate';
+import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';
 import { springDelay } from '../place/climate/shift';
 import { livesThroughWinter } from '../place/climate/zones';
 import { bloomSteps, foliageWindow, statementsOf, windowShares, type BloomPlace } from './bloom/bloom';
@@ -123,6 +123,7 @@ export function almanacFor(
   const place: BloomPlace = {
     garden: climeOf(library, region, garden, climes.get(region.id)!),
     climes,
+    distances: climeDistances(climes, climes.get(region.id)!),
     frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
     halfZone: garden.half_zone,
   };

@@ -37,8 +37,18 @@ export const onTheWing = ({ part }: Pick<FlightHere, 'part'>) => part !== 'summe
 
 /** The year from the first adult to the last: all windows taken together, begun after the longest time without any. */
 export function wholeFlight(windows: readonly DayWindow[]): DayWindow {
+  // Windows begun less windows ended, day by day over two years: a day is flown where some are open.
+  const steps = new Int32Array(2 * 365 + 2);
+  for (const { from, to } of windows) {
+    steps[from]! += 1;
+    steps[Math.min(to, from + 364) + 1]! -= 1;
+  }
   const flown = new Array<boolean>(365).fill(false);
-  for (const { from, to } of windows) for (let day = from; day <= to; day++) flown[(day - 1) % 365] = true;
+  let open = 0;
+  for (let day = 1; day <= 2 * 365; day++) {
+    open += steps[day]!;
+    if (open > 0) flown[(day - 1) % 365] = true;
+  }
   if (flown.every(Boolean)) return { from: 1, to: 365 };
   let best = { length: 0, end: 0 };
   let run = 0;

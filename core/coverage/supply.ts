@@ -1,6 +1,6 @@
 import { groundM2 } from '../match/quantities';
 import type { Site } from '../model/garden';
-import type { Rule } from './gives/rule';
+import type { Giving, Rule } from './gives/rule';
 import type { Stand } from './stands';
 import type { Contribution, FeatureHere } from './types';
 
@@ -42,17 +42,20 @@ export function supplyTo(
   const features = featuresFor(rule, sites);
   const fromFeatures = features.reduce((sum, { feature }) => sum + rule.features.get(feature)!, 0);
   const giving = stands.map((stand) => rule.of(stand));
+  const ground = rule.limitedByGround
+    ? stands.map(({ here, count, site, vigour }) => groundM2(here.plant, count, site) * Math.min(1, vigour))
+    : null;
   return (h) => {
     const supply: Supply = { amount: rule.amount > 0 ? fromFeatures : 0, kinds: new Set(), contributions: [] };
     if (rule.amount === 0) for (const { feature } of features) supply.kinds.add(feature);
     // What serves wholly leaves nothing for plants to add.
     if (rule.whole && supply.kinds.size >= rule.kinds) return supply;
-    const amounts = stands.map((stand, s) => (shared ? shared[s]![h]! : stand.count * (giving[s]?.each(h) ?? 0)));
-    if (rule.limitedByGround) withinGround(stands, amounts, sites);
+    const amountOf = (s: number) => (shared ? shared[s]![h]! : stands[s]!.count * giving[s]!.each(h));
+    const cut = ground ? withinGround(stands, amountOf, giving, ground) : null;
     stands.forEach((stand, s) => {
       const given = giving[s];
       if (!given) return;
-      const amount = amounts[s]!;
+      const amount = amountOf(s) * (cut?.[s] ?? 1);
       if (stand.count >= given.kindFrom(h) && (rule.amount === 0 || amount > 0)) supply.kinds.add(stand.here.plant.id);
       if (amount <= 0) return;
       supply.amount += amount;
@@ -63,20 +66,31 @@ export function supplyTo(
 }
 
 /**
- * Cuts amounts down to what lies on ground that each site has: of an overfull one that which gives most for its ground
- * counts first, so that neither the order of the plantings nor one more of them takes anything away.
+ * The share (0–1) of each stand's amount that lies on ground its site has; null where every site has enough. Of an overfull
+ * one that which gives most for its ground counts first, so that neither the order of the plantings nor one more of them
+ * takes anything away. `ground`: what each stand takes (m²).
  */
-function withinGround(stands: readonly Stand[], amounts: number[], sites: readonly Site[]): void {
-  const left = new Map(sites.map((site) => [site.id, site.area_m2]));
-  const ground = stands.map(({ here, count, site, vigour }) => groundM2(here.plant, count, site) * Math.min(1, vigour));
-  const worth = (s: number) => (ground[s]! === 0 ? 0 : amounts[s]! / ground[s]!);
-  const order = amounts
-    .flatMap((amount, s) => (amount > 0 ? [s] : []))
-    .sort((a, b) => worth(b) - worth(a) || stands[a]!.id.localeCompare(stands[b]!.id));
+function withinGround(
+  stands: readonly Stand[],
+  amountOf: (s: number) => number,
+  giving: readonly (Giving | null)[],
+  ground: readonly number[],
+): number[] | null {
+  const taken = new Map<Site, number>();
+  stands.forEach(({ site }, s) => {
+    if (giving[s]) taken.set(site, (taken.get(site) ?? 0) + ground[s]!);
+  });
+  if ([...taken].every(([site, area]) => area <= site.area_m2)) return null;
+  const worth = stands.map((_, s) => (giving[s] && ground[s]! > 0 ? amountOf(s) / ground[s]! : 0));
+  const order = [...worth.keys()].filter((s) => worth[s]! > 0);
+  order.sort((a, b) => worth[b]! - worth[a]! || (stands[a]!.id < stands[b]!.id ? -1 : 1));
+  const left = new Map([...taken.keys()].map((site) => [site, site.area_m2]));
+  const shares = stands.map(() => 0);
   for (const s of order) {
     const { site } = stands[s]!;
-    const free = Math.max(0, left.get(site.id) ?? 0);
-    left.set(site.id, free - ground[s]!);
-    amounts[s] = ground[s]! === 0 ? 0 : (amounts[s]! * Math.min(ground[s]!, free)) / ground[s]!;
+    const free = left.get(site)!;
+    shares[s] = Math.min(1, free / ground[s]!);
+    left.set(site, Math.max(0, free - ground[s]!));
   }
+  return shares;
 }

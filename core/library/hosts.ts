@@ -19,13 +19,36 @@ export function hostNames(plant: Pick<Plant, 'id' | 'scientific' | 'family'>): s
   return names;
 }
 
+/** Which plants a name speaks of, by their place in the list, and how particular it is of each: 0 for itself. */
+type Named = Map<string, { place: number; wide: number }[]>;
+
+/** Lists of plants are not changed once read, and every creature asks for its hosts among all of them. */
+const namedIn = new WeakMap<readonly Plant[], Named>();
+
+function namesIn(plants: readonly Plant[]): Named {
+  const known = namedIn.get(plants);
+  if (known) return known;
+  const named: Named = new Map();
+  plants.forEach((plant, place) =>
+    hostNames(plant).forEach((name, wide) => {
+      const list = named.get(name);
+      if (list) list.push({ place, wide });
+      else named.set(name, [{ place, wide }]);
+    }),
+  );
+  namedIn.set(plants, named);
+  return named;
+}
+
 /** One target's host rows laid over the plants: a species row wins over its genus, a genus over its family. */
 export function resolveHosts(rows: readonly Host[], plants: readonly Plant[]): Map<string, Host> {
-  const byName = new Map(rows.map((row) => [row.plant, row]));
-  const found = new Map<string, Host>();
-  for (const plant of plants) {
-    const name = hostNames(plant).find((candidate) => byName.has(candidate));
-    if (name) found.set(plant.id, byName.get(name)!);
-  }
-  return found;
+  const named = namesIn(plants);
+  const best = new Map<number, { wide: number; row: Host }>();
+  for (const row of rows)
+    for (const { place, wide } of named.get(row.plant) ?? []) {
+      const before = best.get(place);
+      // Of two rows of one name the later counts.
+      if (!before || wide <= before.wide) best.set(place, { wide, row });
+    }
+  return new Map([...best].sort(([a], [b]) => a - b).map(([place, { row }]) => [plants[place]!.id, row]));
 }

@@ -4,7 +4,7 @@ import { gardenHere } from '../garden/here';
 import { bloomSteps, statementsOf, type BloomPlace } from '../almanac/bloom/bloom';
 import type { Frosts } from '../model/here';
 import type { Seen } from '../model/seen';
-import { climeOf, regionClimes } from '../place/climate/region-climate';
+import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';
 import type { Position } from '../place/climate/shift';
 import type { CoverageInput } from '../coverage/coverage';
 import { PLANNED, type GardenFields, type GardenRecords, type Planting, type Site } from '../model/garden';
@@ -241,7 +241,9 @@ export function bloomPlace(reference: Position, here: Position, frosts: Frosts):
   const { regions, normals } = libraryOf({ plants: [], targets: [], hosts: [] });
   const [flat] = regions;
   const climes = regionClimes({ regions: [{ ...flat!, ...reference }], normals });
-  return { garden: climeOf({ normals }, flat!, { ...here, ...frosts }, climes.get('flatland')!), climes, frosts, halfZone: '7a' };
+  const middle = climes.get('flatland')!;
+  const garden = climeOf({ normals }, flat!, { ...here, ...frosts }, middle);
+  return { garden, climes, distances: climeDistances(climes, middle), frosts, halfZone: '7a' };
 }
 
 /** The bloom window of a plant at a place, without the steps to it. */

@@ -2,7 +2,7 @@ import type { BloomRow, Plant } from '../../model/reference';
 import type { Seen } from '../../model/seen';
 import { isWoody } from '../../model/vocabulary';
 import { HALF_MONTHS, dayOfMonthDay, firstDay, lastDay, shareOfHalfMonth, type DayWindow } from '../../model/half-month';
-import { climeDistance, type Clime } from '../../place/climate/region-climate';
+import type { Clime } from '../../place/climate/region-climate';
 import { livesThroughWinter } from '../../place/climate/zones';
 import { frostAfter, frostFree } from '../../place/climate/frost';
 import { shortDayShift } from '../../place/climate/shift';
@@ -16,6 +16,8 @@ export interface BloomPlace {
   garden: Clime;
   /** The middles of all regions, by id. */
   climes: ReadonlyMap<string, Clime>;
+  /** How unlike the climate of each region is to the garden's own, in days. */
+  distances: ReadonlyMap<string, number>;
   frosts: Frosts;
   halfZone: string;
 }
@@ -46,17 +48,15 @@ export function statementsOf(plant: Plant, rows: readonly BloomRow[]): BloomStat
 }
 
 /** The statements that count in a garden and how much: its own region's alone, else the two nearest in climate. */
-function countingHere(statements: readonly BloomStatement[], { garden, climes }: BloomPlace) {
-  const middle = climes.get(garden.region)!;
+function countingHere(statements: readonly BloomStatement[], { garden, distances }: BloomPlace) {
+  const own = statements.find((statement) => statement.region === garden.region);
+  if (own) return [{ statement: own, weight: 1 }];
   const near = statements
-    .map((statement) => ({ statement, distance: climeDistance(climes.get(statement.region)!, middle) }))
-    .sort(
-      (a, b) =>
-        Number(b.statement.region === garden.region) - Number(a.statement.region === garden.region) || a.distance - b.distance,
-    );
+    .map((statement) => ({ statement, distance: distances.get(statement.region)! }))
+    .sort((a, b) => a.distance - b.distance);
   const [nearest, next] = near;
   if (!nearest) return [];
-  if (!next || nearest.statement.region === garden.region) return [{ statement: nearest.statement, weight: 1 }];
+  if (!next) return [{ statement: nearest.statement, weight: 1 }];
   const nearness = (distance: number) => 1 / Math.max(1, distance) ** SETTINGS.climate.nearerCounts;
   const weight = nearness(nearest.distance) / (nearness(nearest.distance) + nearness(next.distance));
   return [

@@ -72,8 +72,9 @@ export function climeOf({ normals }: Pick<Library, 'normals'>, region: Region, g
   };
 }
 
-/** How unlike two climes are, in days: how far spring and midsummer lie apart by the heat gathered. */
-export function climeDistance(a: Clime, b: Clime): number {
+/** How unlike each clime is to another, in days: how far spring and midsummer lie apart by the heat gathered. */
+export function climeDistances(climes: ReadonlyMap<string, Clime>, here: Clime): Map<string, number> {
   const [spring, midsummer] = [110, 182];
-  return Math.abs(heatDelay(spring, a.clock, b.clock)) + Math.abs(heatDelay(midsummer, a.clock, b.clock));
+  const apart = (day: number, { clock }: Clime) => Math.abs(heatDelay(day, clock, here.clock));
+  return new Map([...climes].map(([id, clime]) => [id, apart(spring, clime) + apart(midsummer, clime)]));
 }
