@@ -168,6 +168,38 @@ describe('a gardener’s own word', () => {
     await hosts.getByRole('button', { name: 'Revert euphydryas-phaeton + plantago-lanceolata' }).click();
     await hosts.getByRole('link', { name: 'Ribwort plantain' }).waitFor();
   });
+  it('corrects a part of a creature’s year, its first half-month too, and brings it back', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/targets/danaus-plexippus`);
+    const lives = page.getByRole('region', { name: 'Where it lives' });
+    await lives.getByText('The rows behind this').click();
+    await page.getByText('on the wing late May to late August; passing back early September to late October').waitFor();
+    await lives.getByRole('button', { name: 'Correct danaus-plexippus + northeast-coast + breeding + 9 +' }).click();
+    await lives.getByLabel('First half-month').selectOption('8');
+    await lives.getByRole('button', { name: 'Save as your own' }).click();
+    // 1 May; the row of late May makes way for it.
+    await page.getByText('on the wing early May to late August; passing back').waitFor();
+    await page.getByRole('banner').getByRole('button', { name: 'Undo' }).click();
+    await page.getByText('on the wing late May to late August; passing back').waitFor();
+  });
+  it('states a bloom by the day for this region, which then counts alone', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/plants/quercus-alba`);
+    const flowers = page.getByRole('region', { name: 'When it flowers' });
+    await flowers.getByText('Mid-Atlantic piedmont and plain').waitFor();
+    await flowers.getByText('All that is stated of it by the day').click();
+    await flowers.getByRole('button', { name: /^Add one to Bloom of/ }).click();
+    await flowers.getByLabel('First flower').fill('05-20');
+    await flowers.getByLabel('Last flower').fill('06-02');
+    await flowers.getByRole('button', { name: 'Save as your own' }).click();
+    await flowers.getByText('20 May to 2 June', { exact: true }).first().waitFor();
+    await page.getByRole('banner').getByRole('button', { name: 'Undo' }).click();
+    await flowers.getByText('Mid-Atlantic piedmont and plain').waitFor();
+  });
+  it('tells nobody how to have more of what is listed', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/plants/lythrum-salicaria`);
+    const raise = page.getByRole('region', { name: 'How to raise it' });
+    await raise.getByText('no way to buy, sow or root it is given').waitFor();
+    expect(await raise.textContent()).not.toContain('Plant more of it');
+  });
   it('goes with the garden when it is exported, and comes back with it', async () => {
     const file = await (await fetch(`${app.url}/api/gardens/kettle-pond-commons/export`)).json();
     expect(file.own.map((row: { key: string }) => row.key)).toContain('asclepias-incarnata-white');

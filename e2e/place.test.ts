@@ -53,6 +53,25 @@ describe('the first run', () => {
     await reasons().getByText('Summer air is humid').waitFor();
     expect(page.faults).toEqual([]);
   });
+  it('where it never freezes no frost is made up, and one that was typed stays', async () => {
+    await page.goto(`${app.url}/new-garden`);
+    await page.getByLabel('Postal code').fill('33139');
+    await page.getByRole('button', { name: 'Find' }).click();
+    const follows = page.getByRole('region', { name: 'What follows' });
+    await follows.getByText('Warm dry winters, hot wet summers').waitFor();
+    await page.getByLabel('Hardiness half-zone').selectOption('11a');
+    await page.getByRole('button', { name: 'Overrule any of it' }).click();
+    await page.getByText('365 frost-free days').first().waitFor();
+    await page.getByLabel('Hardiness half-zone').first().selectOption('9b');
+    await expect.poll(() => page.getByLabel('Last frost of spring').inputValue()).not.toBe('');
+    await set(page.getByLabel('Last frost of spring'), '01-28');
+    await set(page.getByLabel('First frost of autumn'), '01-05');
+    // 29 January to 4 January of the next year.
+    await page.getByText('341 frost-free days').first().waitFor();
+    await page.getByLabel('Hardiness half-zone').first().selectOption('11a');
+    await page.getByText('341 frost-free days').first().waitFor();
+    expect(page.faults).toEqual([]);
+  });
 });
 
 describe('the yard', () => {

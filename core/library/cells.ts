@@ -21,7 +21,11 @@ export function cellsOf(file: ReferenceFile, row: object): Cells {
 /** What makes a row of its file unlike every other: its key columns, joined. */
 export function keyOf(file: ReferenceFile, row: object): string {
   const values = row as Record<string, unknown>;
-  return REFERENCE_FILES[file].key.map((column) => String(values[column] ?? '')).join(' + ');
+  // A last name left blank leaves no blank behind: keys are saved without.
+  return REFERENCE_FILES[file].key
+    .map((column) => String(values[column] ?? ''))
+    .join(' + ')
+    .trimEnd();
 }
 
 /** The rows of one file in a library. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readLibrary } from '../../scripts/reference-files';
-import type { OwnRowFields } from '../model/garden';
+import { OwnRowFields } from '../model/garden';
 import { REFERENCE_FILE_NAMES } from '../model/reference';
 import { cellsOf, keyOf, rowsOf } from './cells';
 import { csvOf, ownFromCsv } from './csv';
@@ -43,7 +43,7 @@ describe('own rows over the shipped library', () => {
     const since = { ...creature, part: 'passage', first: '9', last: '9', broods: '0', laying: 'n', zones: '' };
     const both = parts([
       { file: 'occurrence.csv', key, cells },
-      { file: 'flights.csv', key: `${key} + passage + 9 + `, cells: since },
+      { file: 'flights.csv', key: `${key} + passage + 9 +`, cells: since },
     ]);
     expect(both.map((row) => row.part)).toContain('passage');
     expect(both.map((row) => row.part)).toContain('return');
@@ -105,5 +105,11 @@ describe('a table as CSV', () => {
   });
   it('knows a row by its key columns', () => {
     expect(keyOf('occurrence.csv', { target: 'a', region: 'b', first: 3 })).toBe('a + b');
+    const part = { target: 'a', region: 'b', part: 'breeding', first: 8, zones: null };
+    expect(keyOf('flights.csv', part)).toBe('a + b + breeding + 8 +');
+    // As it is saved, it is found again.
+    const [row] = library.flights;
+    const key = OwnRowFields.parse({ file: 'flights.csv', key: keyOf('flights.csv', row!), cells: null }).key;
+    expect(withOwn(library, [{ file: 'flights.csv', key, cells: null }]).flights).toHaveLength(library.flights.length - 1);
   });
 });

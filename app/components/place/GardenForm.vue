@@ -45,13 +45,16 @@ function settle({ lat, lon, jurisdiction, region }: FoundPlace) {
     frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }, draft.value.half_zone),
   );
 }
-// A new garden's frosts follow its winter: from a half-zone without them there are none, and back again.
+// A new garden's frosts follow its winter, unless they were typed: from a half-zone without any there are none.
 watch(
   () => draft.value.half_zone,
-  (half_zone) => {
+  (zone, before) => {
     if (props.revision !== null || !profile.value) return;
-    const { lat, lon, elevation_m } = draft.value;
-    Object.assign(draft.value, frostsAt(profile.value, { lat, lon, elevation_m: Number(elevation_m) }, half_zone));
+    const { lat, lon, last_frost, first_frost } = draft.value;
+    const at = { lat, lon, elevation_m: Number(draft.value.elevation_m) };
+    const untouched = frostsAt(profile.value, at, before);
+    if (last_frost === untouched.last_frost && first_frost === untouched.first_frost)
+      Object.assign(draft.value, frostsAt(profile.value, at, zone));
   },
 );
 const profile = computed(() => regions.value.find((row) => row.id === draft.value.region));
