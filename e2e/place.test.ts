@@ -340,7 +340,10 @@ describe('measuring a bed', () => {
     await texture.getByText('loam: 40 % sand, 40 % silt, 20 % clay').waitFor();
     await texture.getByLabel(/^sand.*as you stated it/).check();
     await page.getByRole('link', { name: 'All beds and containers' }).click();
-    await page.getByRole('row', { name: /South bank/ }).filter({ hasText: 'sand' }).waitFor();
+    await page
+      .getByRole('row', { name: /South bank/ })
+      .filter({ hasText: 'sand' })
+      .waitFor();
     await page.getByRole('link', { name: 'South bank', exact: true }).click();
     await page.getByText('A day watched').click();
     const date = page.locator('details', { hasText: 'A day watched' });

@@ -26,7 +26,7 @@ export function checkLibrary(library: Library): Contradiction[] {
 }
 
 /** A breeding population of a region whose larvae do not follow from the flight of its adults. */
-export interface Unexplained {
+interface Unexplained {
   target: string;
   region: string;
   /** Of two broods or more, days between the last larvae and the last laying adult, where they are more than believed. */
