@@ -2,7 +2,7 @@ import { firstDay, HALF_MONTHS, halfMonthOfDay, lastDay, shareOfHalfMonth, type 
 import type { FlightHere, OwnWindow } from '../model/here';
 import type { Flight } from '../model/reference';
 import type { Seen } from '../model/seen';
-import { zoneIndex } from '../place/climate/zones';
+import { isInZones } from '../place/climate/zones';
 import { seasonalShift } from '../place/climate/shift';
 import { SETTINGS } from '../settings';
 import { ownFlight } from './bloom/own-dates';
@@ -22,14 +22,6 @@ export function flightHere(flight: Pick<Flight, 'first' | 'last'>, delay: number
   const to = Math.min(Math.max(from, Math.round(end + seasonalShift(end, delay))), from + 364);
   const turn = from < 1 ? 365 : from > 365 ? -365 : 0;
   return { from: from + turn, to: to + turn };
-}
-
-/** Does a part of a creature's year hold in a half-zone? */
-function holdsIn({ zones }: Pick<Flight, 'zones'>, halfZone: string): boolean {
-  if (zones === null) return true;
-  const [coldest, warmest] = zones.split('-') as [string, string];
-  const here = zoneIndex(halfZone);
-  return here >= zoneIndex(coldest) && here <= zoneIndex(warmest);
 }
 
 /** Is anybody on the wing in a part of the year? */
@@ -72,7 +64,7 @@ export function flightsHere(
   of: string,
   year: number | null,
 ): { flights: FlightHere[]; flight: DayWindow; stated: DayWindow; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> } {
-  const holding = rows.filter((row) => holdsIn(row, halfZone));
+  const holding = rows.filter(({ zones }) => zones === null || isInZones(zones, halfZone));
   const parts = holding.map((row): FlightHere => {
     const { part, broods, laying } = row;
     return { part, window: flightHere(row, delay), broods, laying };

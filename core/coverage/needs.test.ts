@@ -3,7 +3,7 @@ import { middleThird, needsOf, shelterHalfMonths } from './needs';
 import type { NeedyTarget } from './needs';
 import { flightHalfMonths } from '../almanac/flight';
 import type { FlightHere } from '../model/here';
-import { target } from '../testing/worked-garden';
+import { occurrence, target } from '../testing/worked-garden';
 
 const may = { from: 121, to: 151 };
 const LARVAL = [{ brood: 1, from: 123, to: 164 }];
@@ -16,18 +16,7 @@ function here(over: Partial<NeedyTarget> = {}, of: Parameters<typeof target>[1] 
   const flight = over.flight ?? may;
   return {
     target: creature,
-    occurrence: {
-      target: 'x',
-      region: 'flatland',
-      status: 'resident',
-      ease: 1,
-      nest_first: null,
-      nest_last: null,
-      overwinters_as: null,
-      overwinters_in: null,
-      winter_larva: null,
-      confidence: null,
-    },
+    occurrence: occurrence('x'),
     flights,
     flight,
     flightHalfMonths: flightHalfMonths(flights, flight),
@@ -36,7 +25,7 @@ function here(over: Partial<NeedyTarget> = {}, of: Parameters<typeof target>[1] 
     ...over,
   };
 }
-const { occurrence: resident } = here();
+const resident = occurrence('x');
 
 describe('needs', () => {
   it('of a resident that breeds are host, nectar and shelter', () => {

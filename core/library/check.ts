@@ -1,7 +1,7 @@
 import { ANYWHERE, type Library, type Plant, type ReferenceFile } from '../model/reference';
 import { hostNames } from './hosts';
-import { zoneIndex } from '../place/climate/zones';
-import { isListed, isZones } from './status';
+import { zoneIndex, zonesOf } from '../place/climate/zones';
+import { isListed } from './status';
 import { parseGlyph } from '../model/glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
@@ -86,7 +86,7 @@ export function checkRows(library: Library): Contradiction[] {
         row,
         row.plant,
       )('It is listed elsewhere: say of each place where it is harmless, not of anywhere.');
-    if (row.place !== ANYWHERE && !isZones(row.place) && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
+    if (row.place !== ANYWHERE && zonesOf(row.place) === null && !regions.has(row.place) && !/^[A-Z]{2}$/.test(row.place))
       about('plant-status.csv', row, row.plant)(`${row.place} is no region, two-letter code or range of half-zones.`);
   }
   for (const row of library.cautions) known('cautions.csv', row, plants, row.plant, 'plant');
@@ -119,8 +119,8 @@ export function checkRows(library: Library): Contradiction[] {
     const say = about('flights.csv', row, where);
     if (!occurring.has(where)) say('It has a part of its year there and no row in occurrence.csv.');
     if (row.laying && row.broods === 0) say('Its adults lay, and no brood comes of it.');
-    if (row.zones !== null && zoneIndex(row.zones.split('-')[0]!) > zoneIndex(row.zones.split('-')[1]!))
-      say('Its zones run from the warmer to the colder.');
+    const zones = row.zones === null ? null : zonesOf(row.zones);
+    if (zones && zones.coldest > zones.warmest) say('Its zones run from the warmer to the colder.');
   }
   for (const row of library.blooms) {
     known('blooms.csv', row, plants, row.plant, 'plant');

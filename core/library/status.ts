@@ -1,7 +1,7 @@
 import type { GardenFields } from '../model/garden';
 import type { StatusHere } from '../model/here';
 import { ANYWHERE, type PlantStatus } from '../model/reference';
-import { zoneIndex } from '../place/climate/zones';
+import { isInZones } from '../place/climate/zones';
 
 /** Is a status a listing that forbids: invasive or noxious? */
 export const isListed = (status: string) => status === 'invasive' || status === 'noxious';
@@ -15,20 +15,6 @@ const WEIGHT: Record<PlantStatus['status'], number> = {
   naturalised: 1,
   introduced: 0,
 };
-
-/** Half-zones as the place of a status row: what holds of a plant wherever winters are so. */
-const ZONES = /^(\d{1,2}[ab])-(\d{1,2}[ab])$/;
-
-/** Is the place of a status row a range of half-zones? */
-export const isZones = (place: string) => ZONES.test(place);
-
-/** Does a row for half-zones hold in one? */
-function holdsInZone(place: string, halfZone: string): boolean {
-  const range = ZONES.exec(place);
-  if (!range) return false;
-  const here = zoneIndex(halfZone);
-  return here >= zoneIndex(range[1]!) && here <= zoneIndex(range[2]!);
-}
 
 /**
  * The status of a plant in a garden, from its rows for the region and for the state or province: the strictest
@@ -50,7 +36,7 @@ export function statusHere(
   for (const row of rows) {
     if (isListed(row.status)) listedIn.push(row.place);
     if (row.place === ANYWHERE) anywhere = row;
-    if (holdsInZone(row.place, half_zone)) zoned = row;
+    if (isInZones(row.place, half_zone)) zoned = row;
     if (row.place !== region && row.place !== jurisdiction) continue;
     if (!strictest || WEIGHT[row.status] > WEIGHT[strictest.status]) strictest = row;
   }

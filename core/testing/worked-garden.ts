@@ -145,6 +145,20 @@ export function planting(id: string, plantId: string, count: number, over: Parti
   };
 }
 
+/** A resident of the worked region that does not nest and winters as it usually does. */
+export const occurrence = (targetId: string): Occurrence => ({
+  target: targetId,
+  region: 'flatland',
+  status: 'resident',
+  ease: 1,
+  nest_first: null,
+  nest_last: null,
+  overwinters_as: null,
+  overwinters_in: null,
+  winter_larva: null,
+  confidence: null,
+});
+
 /** One brood in May. */
 const BREEDING: Omit<Flight, 'target'> = {
   region: 'flatland',
@@ -203,19 +217,7 @@ export function libraryOf(world: World): Library {
     targets: world.targets,
     occurrence: world.targets.map(({ id }) => {
       const { first: _first, last: _last, broods: _broods, ...own } = world.occurrence?.[id] ?? {};
-      return {
-        target: id,
-        region: 'flatland',
-        status: 'resident',
-        ease: 1,
-        nest_first: null,
-        nest_last: null,
-        overwinters_as: null,
-        overwinters_in: null,
-        winter_larva: null,
-        confidence: null,
-        ...own,
-      };
+      return { ...occurrence(id), ...own };
     }),
     flights: world.flights
       ? world.flights.map((row) => ({ ...BREEDING, target: world.targets[0]!.id, ...row }))

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { containerZone, zoneOfTemperature, zoneTemperatures } from './zones';
+import { containerZone, isInZones, zoneOfTemperature, zoneTemperatures } from './zones';
 import { frostAfter, frostFree, growingDaysLeft } from './frost';
 import { heatClock, heatDelay } from './heat-clock';
 import { heatShare, seasonalShift, shortDayShift, springDelay } from './shift';
@@ -19,6 +19,13 @@ describe('half-zones', () => {
     [-60, '1a'],
     [30, '13b'],
   ])('an average yearly minimum of %f °C is zone %s', (c, zone) => expect(zoneOfTemperature(c)).toBe(zone));
+  it.each<[string, string, boolean]>([
+    ['9b-13b', '9b', true],
+    ['9b-13b', '13b', true],
+    ['9b-13b', '9a', false],
+    ['1a-8a', '8b', false],
+    ['northeast-coast', '7a', false],
+  ])('the range %s and half-zone %s', (range, zone, within) => expect(isInZones(range, zone)).toBe(within));
   it('count colder for pots outdoors, by the school', () => {
     expect(containerZone('7a', 'one-zone')).toBe('6a');
     expect(containerZone('7a', 'two-zones')).toBe('5a');

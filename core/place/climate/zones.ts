@@ -9,6 +9,22 @@ export function zoneIndex(halfZone: string): number {
   return index;
 }
 
+/** Half-zones from one to another, as the library writes them: `3a-8b`. */
+const RANGE = /^(\d{1,2}[ab])-(\d{1,2}[ab])$/;
+
+/** The coldest and the warmest of a range of half-zones written as `3a-8b`; null for other text. Throws on an unknown name. */
+export function zonesOf(range: string): { coldest: number; warmest: number } | null {
+  const found = RANGE.exec(range);
+  return found ? { coldest: zoneIndex(found[1]!), warmest: zoneIndex(found[2]!) } : null;
+}
+
+/** Does a half-zone lie in a range of them? False for text that is no range. */
+export function isInZones(range: string, halfZone: string): boolean {
+  const zones = zonesOf(range);
+  const here = zoneIndex(halfZone);
+  return zones !== null && here >= zones.coldest && here <= zones.warmest;
+}
+
 /** Does the winter of a half-zone leave a plant alive in the ground? An annual is over before it comes. */
 export function livesThroughWinter(plant: Pick<Plant, 'kind' | 'zone_min'>, halfZone: string): boolean {
   return plant.kind === 'annual' || zoneIndex(plant.zone_min) <= zoneIndex(halfZone);
