@@ -21,6 +21,9 @@ for (const { region, populations, unexplained, bloomLength } of fits)
   console.log(
     `${region.padEnd(25)} ${String(populations).padStart(11)} ${String(unexplained.length).padStart(12)} ${bloomLength.toFixed(2).padStart(13)}`,
   );
+for (const { region, fewer } of fits)
+  for (const { target, stated, broods } of fewer)
+    console.log(`${target} in ${region}: ${stated} broods stated, heat for ${broods}`);
 const populations = fits.reduce((sum, row) => sum + row.populations, 0);
 const unexplained = fits.flatMap((row) => row.unexplained);
 for (const { target, region, lastBefore_d, firstAfter_d } of unexplained)

@@ -93,7 +93,7 @@ function generations(part: FlightHere, wintering: Breeding['wintering'], total: 
 /**
  * When the larvae of each brood feed: wherever adults lay, from the first hatch to the last larva that can still grow up
  * before the cold, or to the winter rest of one that rests as a larva. `year`: degree-days above the target's base for each
- * day of the year in this garden; they run the generations, and how many there are follows. Generation time is
+ * day of the year in this garden; they run the generations, of which there are no more than stated. Generation time is
  * dev_degree_days; its shares for egg, larva and pupa are settings. Empty for a target without larvae.
  */
 export function larvalPeriods({ wintering, dev_degree_days: total, flights }: Breeding, year: Float64Array): LarvalPeriod[] {

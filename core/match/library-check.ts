@@ -1,5 +1,5 @@
 import { almanacFor } from '../almanac/almanac';
-import { larvalHalfMonths } from '../almanac/larval-periods';
+import { broodsHere, larvalHalfMonths } from '../almanac/larval-periods';
 import { checkRows, type Contradiction } from '../library/check';
 import { ADMISSIBLE } from '../library/hosts';
 import { regionalGarden } from '../library/regional-garden';
@@ -41,6 +41,8 @@ export interface RegionFit {
   /** Populations that lay there in two broods or more. */
   populations: number;
   unexplained: Unexplained[];
+  /** Populations for whose stated broods its heat does not suffice, by more than one. */
+  fewer: { target: string; stated: number; broods: number }[];
   /** Mean over what is offered and hardy there of a bloom's length here beside its length where it is stated. */
   bloomLength: number;
 }
@@ -55,12 +57,16 @@ export function regionFits(library: Library): RegionFit[] {
     const almanac = almanacFor(library, regionalGarden(library, region));
     let populations = 0;
     const unexplained: Unexplained[] = [];
-    for (const { target, occurrence, flights, larval } of almanac.targets.values()) {
+    const fewer: RegionFit['fewer'] = [];
+    for (const { target, occurrence, flights, larval, wintering } of almanac.targets.values()) {
       const laying = flights.filter((row) => row.laying && row.broods > 0);
       if (target.dev_base_c === null || laying.length === 0) continue;
       if (occurrence.status !== 'resident' && occurrence.status !== 'migrant') continue;
       const several = laying.some((row) => row.broods > 1);
       if (several) populations += 1;
+      const stated = laying.reduce((sum, row) => sum + row.broods, 0);
+      const broods = broodsHere({ larval, wintering });
+      if (stated - broods > 1) fewer.push({ target: target.id, stated, broods });
       const fed = larval.filter((period) => period.brood > 0);
       const lastLaid = Math.max(...laying.map(({ window }) => window.to));
       const lastBefore = lastLaid - Math.max(0, ...fed.map((period) => period.to));
@@ -82,7 +88,7 @@ export function regionFits(library: Library): RegionFit[] {
       return [(bloomSteps.window ? bloomSteps.window.to - bloomSteps.window.from + 1 : 0) / stated];
     });
     const bloomLength = ratios.reduce((sum, ratio) => sum + ratio, 0) / ratios.length;
-    return { region, populations, unexplained, bloomLength };
+    return { region, populations, unexplained, fewer, bloomLength };
   });
 }
 
