@@ -18,6 +18,7 @@ const GROUPS: Record<string, string[]> = {
   planner: ['core/plan/planner'],
   fit: ['core/match/fit'],
   bloom: ['core/almanac/bloom'],
+  climate: ['core/place/climate', 'core/library/status.ts'],
 };
 
 const filesOf = (path: string) =>

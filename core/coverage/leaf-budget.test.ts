@@ -58,6 +58,11 @@ describe('annual hosts', () => {
     expect(sown()[0]!.sowings.slice(0, 3)).toEqual([110, 145, 180]);
     expect(sown()[0]!.targets).toEqual(['brown']);
   });
+  it.each(['spring', 'rain'] as const)('one that keeps time by %s came up in autumn and is not', (phenology) => {
+    const winter: World = { ...world, plants: [{ ...HOST, kind: 'annual', phenology }, ...MAYFLOWERS] };
+    const question = ask(winter, {}, { plantings: [planting('h', 'host', 6)] });
+    expect(successions(question.almanac, GARDEN, { ...question, year: null })).toEqual([]);
+  });
   it('perennials are not', () => {
     const question = ask(ONE, {}, { plantings: [planting('h', 'host', 6)] });
     expect(successions(question.almanac, GARDEN, { ...question, year: null })).toEqual([]);

@@ -59,6 +59,19 @@ describe('bloom in this garden', () => {
     const herb = { ...winter, kind: 'perennial' as const, bloom_first: 1, bloom_last: 4 };
     expect(bloomWindow(herb, reference, reference, frosts)).toEqual({ from: 16, to: 74 });
   });
+  it('a herb that opens soon after the frost stops three weeks after it too; one of the winter does not', () => {
+    // The frost of 25 October is day 298, three weeks after it is 319; November begins on day 305, its second half on 320.
+    const autumn = (bloom_first: number) =>
+      bloomWindow(
+        plant('x', { phenology: 'autumn', bloom_first, bloom_last: 2, foliage_last: 5 }),
+        reference,
+        reference,
+        frosts,
+      )!;
+    expect(autumn(20)).toEqual({ from: 305, to: 319 });
+    // 15 February of the next year is day 46 + 365.
+    expect(autumn(21)).toEqual({ from: 320, to: 411 });
+  });
   it('a herb stops three weeks after the first frost, a shrub by its own clock', () => {
     const late = { bloom_first: 18, bloom_last: 23 } as const;
     expect(bloomWindow(plant('x', late), reference, reference, frosts)!.to).toBe(298 + 21);

@@ -124,12 +124,12 @@ function boundByFrost(plant: Plant, moved: DayWindow, toFrost: boolean, { frosts
     kept.to = Math.min(frost === null ? Math.max(kept.to, 365) : Math.max(kept.from, frost), longest, kept.from + 364);
   }
   if (law === 'tender' || law === 'ever') return withinSeason(kept, frosts);
-  // What opens with the rains, or after the frosts of autumn have begun, is made for the winter.
+  // What opens with the rains, or long after the frosts of autumn have begun, is made for the winter.
   const byItsClock = isWoody(plant) && kept.to - kept.from < SETTINGS.climate.growsOn_d && livesThroughWinter(plant, halfZone);
   if (frost !== null && !byItsClock && law !== 'rain') {
     const spared = plant.kind === 'annual' || isWoody(plant) ? 0 : SETTINGS.climate.hardyBloomAfterFrost + 1;
     const last = frost - 1 + spared;
-    if (kept.from > last - 365) kept.to = Math.min(kept.to, last);
+    kept.to = Math.min(kept.to, kept.from <= last - 365 ? last - 365 : last);
   }
   return kept.to >= kept.from ? inYear(kept) : null;
 }
