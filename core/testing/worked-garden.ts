@@ -1,7 +1,8 @@
 import { FRESH_SITE } from '../place/yard/fresh';
 import { recordsOfNew } from '../garden/from-file';
 import { gardenHere } from '../garden/here';
-import { bloomSteps, statementsOf, type BloomPlace } from '../almanac/bloom/bloom';
+import { bloomSteps } from '../almanac/bloom/bloom';
+import { statementsOf, type BloomPlace } from '../almanac/bloom/stated';
 import type { Frosts } from '../model/here';
 import type { Seen } from '../model/seen';
 import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';

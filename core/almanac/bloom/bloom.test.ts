@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { foliageWindow, windowShares } from './bloom';
+import { windowShares } from './bloom';
+import { foliageWindow } from './foliage';
 import { bloomRidge } from '../../season/ridge';
 import { bloomPlace, bloomWindow, gardenOf, plant, planting } from '../../testing/worked-garden';
 
