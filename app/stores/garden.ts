@@ -84,6 +84,8 @@ export const useGardenStore = defineStore('garden', () => {
   const areas = computed(() => new Map(sites.value.map((site) => [site.id, areaUse(site, plantings.value, plantOf)])));
   const ridge = computed(() => (almanac.value ? bloomRidge(plantings.value, almanac.value) : []));
 
+  /** Name of a region; its id where the library has none such. */
+  const regionName = (id: string) => library.value?.regions.find((row) => row.id === id)?.name ?? id;
   const nameOf = (plant: string) => plantOf(plant)?.common ?? plant;
   const siteName = (site: string) => sites.value.find((row) => row.id === site)?.name ?? site;
   const creatureName = (target: string) => almanac.value?.targets.get(target)?.target.common ?? target;
@@ -120,6 +122,7 @@ export const useGardenStore = defineStore('garden', () => {
     areas,
     ridge,
     nameOf,
+    regionName,
     siteName,
     creatureName,
   };

@@ -121,11 +121,12 @@ export function almanacFor(
   };
   const region = regionOf(garden.region);
   const climes = regionClimes(library);
+  const middle = climes.get(region.id)!;
   const daily = dailyNormalsAt(library.normals, region, garden);
   const place: BloomPlace = {
-    garden: climeOf(library, region, garden, climes.get(region.id)!),
+    garden: climeOf(garden, daily, middle),
     climes,
-    distances: climeDistances(climes, climes.get(region.id)!),
+    distances: climeDistances(climes, middle),
     frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
     halfZone: garden.half_zone,
   };

@@ -1,4 +1,12 @@
-import { firstDay, HALF_MONTHS, halfMonthOfDay, lastDay, shareOfHalfMonth, type DayWindow } from '../model/half-month';
+import {
+  daysOfHalfMonths,
+  HALF_MONTHS,
+  halfMonthOfDay,
+  inYear,
+  shareOfHalfMonth,
+  turnedTo,
+  type DayWindow,
+} from '../model/half-month';
 import type { FlightHere, OwnWindow } from '../model/here';
 import type { Flight } from '../model/reference';
 import type { Seen } from '../model/seen';
@@ -15,13 +23,11 @@ const isAllYear = ({ first, last }: Pick<Flight, 'first' | 'last'>) => (last + 1
  */
 export function flightHere(flight: Pick<Flight, 'first' | 'last'>, delay: number): DayWindow {
   if (isAllYear(flight)) return { from: 1, to: 365 };
-  const start = firstDay(flight.first);
-  const end = lastDay(flight.last) + (flight.last < flight.first ? 365 : 0);
+  const { from: start, to: end } = daysOfHalfMonths(flight.first, flight.last);
   const from = Math.round(start + seasonalShift(start, delay));
   // However far it is moved, it keeps a day, and never meets its own tail.
   const to = Math.min(Math.max(from, Math.round(end + seasonalShift(end, delay))), from + 364);
-  const turn = from < 1 ? 365 : from > 365 ? -365 : 0;
-  return { from: from + turn, to: to + turn };
+  return inYear({ from, to });
 }
 
 /** Is anybody on the wing in a part of the year? */
@@ -73,14 +79,13 @@ export function flightsHere(
   const stated = wholeFlight(holding.filter(onTheWing).map((row) => flightHere(row, 0)));
   const moved = wholeFlight(winged.map(({ window }) => window));
   const { window: flight, ...own } = ownFlight(moved, seen, of, year);
-  const turned = (day: number, near: number) => day + 365 * Math.round((near - day) / 365);
   const flights = parts.map((row): FlightHere => {
     if (!onTheWing(row)) return row;
     const { from, to } = row.window;
-    const first = turned(from, moved.from) === moved.from;
-    const last = turned(to, moved.to) === moved.to;
-    const start = first ? turned(flight.from, from) : from;
-    return { ...row, window: { from: start, to: Math.max(start, last ? turned(flight.to, to) : to) } };
+    const first = turnedTo(from, moved.from) === moved.from;
+    const last = turnedTo(to, moved.to) === moved.to;
+    const start = first ? turnedTo(flight.from, from) : from;
+    return { ...row, window: { from: start, to: Math.max(start, last ? turnedTo(flight.to, to) : to) } };
   });
   return { flights: flights.sort((a, b) => a.window.from - b.window.from), flight, stated, moved, own };
 }

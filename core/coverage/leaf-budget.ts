@@ -6,7 +6,7 @@ import { lightOf, standsOf, type Stand } from './stands';
 import type { Coverage } from './types';
 import { lawOf } from '../almanac/bloom/opening';
 import { frostFree } from '../place/climate/frost';
-import { firstDay, HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, lastDay } from '../model/half-month';
+import { firstDay, HALF_MONTHS, halfMonthsTouched, lastDay } from '../model/half-month';
 import { SETTINGS } from '../settings';
 
 /** What one brood of a target finds to eat. */
@@ -48,7 +48,7 @@ export function leafBudget(input: CoverageInput, covered: Coverage): BroodBudget
     const spread = certain.length === 0 ? 0 : Math.max(...certain);
     const { appetite } = SETTINGS.leafRange;
     return target.larval.map((period, i): BroodBudget => {
-      const months = halfMonthsBetween(halfMonthOfDay(period.from), halfMonthOfDay(period.to));
+      const months = halfMonthsTouched(period);
       const cells = host.cells.filter((cell) => months.includes(cell.halfMonth));
       const feeds = cells.length === 0 ? 0 : Math.min(...cells.map((cell) => cell.supply));
       const standing_g =
@@ -121,11 +121,7 @@ export function successions(
     }
   }
   for (const row of found.values()) {
-    const feeding = new Set(
-      row.targets.flatMap((target) =>
-        almanac.targets.get(target)!.larval.flatMap((p) => halfMonthsBetween(halfMonthOfDay(p.from), halfMonthOfDay(p.to))),
-      ),
-    );
+    const feeding = new Set(row.targets.flatMap((target) => almanac.targets.get(target)!.larval.flatMap(halfMonthsTouched)));
     const inLeaf = almanac.plants.get(row.plant)!.foliageShares;
     const wanted = Array.from({ length: HALF_MONTHS }, (_, h) => h).filter((h) => feeding.has(h) && inLeaf[h]! > 0);
     if (wanted.length === 0) continue;

@@ -1,6 +1,6 @@
 import { drinksNectar } from '../match/nectar';
 import { onTheWing } from '../almanac/flight';
-import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween } from '../model/half-month';
+import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, halfMonthsTouched } from '../model/half-month';
 import type { Ambition, SpecialNeed, Stage } from '../model/vocabulary';
 import { SETTINGS } from '../settings';
 import type { FlightHere, TargetHere } from '../model/here';
@@ -27,13 +27,7 @@ export interface Need {
 
 /** Half-months of the year in which its adults are on the wing at all. */
 const winged = (flights: readonly FlightHere[]) =>
-  new Set(
-    flights
-      .filter(onTheWing)
-      .flatMap(({ window }) =>
-        halfMonthsBetween(halfMonthOfDay(window.from), halfMonthOfDay(Math.min(window.to, window.from + 364))),
-      ),
-  );
+  new Set(flights.filter(onTheWing).flatMap(({ window }) => halfMonthsTouched(window)));
 
 /**
  * Half-months between the last larvae of the year and the first of the next life, when the wintering stage lies up. None for

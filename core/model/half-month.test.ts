@@ -2,17 +2,21 @@ import { describe, expect, it } from 'vitest';
 import {
   dayName,
   dayOfMonthDay,
+  daysOfHalfMonths,
   firstDay,
   halfMonthName,
   halfMonthOfDay,
   halfMonthsBetween,
   halfMonthsInWords,
+  halfMonthsTouched,
+  inYear,
   lastDay,
   monthDayOf,
   runsOf,
   shareOfHalfMonth,
   shareOfYear,
   stretchesOf,
+  turnedTo,
 } from './half-month';
 
 describe('half-months and days of the year', () => {
@@ -76,5 +80,26 @@ describe('days drawn over the year', () => {
       [340, 365],
     ]);
     expect(stretchesOf({ from: 1, to: 365 })).toEqual([[1, 365]]);
+  });
+  it('half-months as days run over the new year where the last comes first', () => {
+    expect(daysOfHalfMonths(8, 9)).toEqual({ from: 121, to: 151 });
+    // 1 September to 31 March.
+    expect(daysOfHalfMonths(16, 5)).toEqual({ from: 244, to: 455 });
+  });
+  it('a window is turned so that it begins within the year', () => {
+    expect(inYear({ from: -5, to: 20 })).toEqual({ from: 360, to: 385 });
+    expect(inYear({ from: 366, to: 400 })).toEqual({ from: 1, to: 35 });
+    for (const from of [1, 365]) expect(inYear({ from, to: 370 })).toEqual({ from, to: 370 });
+  });
+  it('a day is turned as near to another as it goes', () => {
+    expect(turnedTo(360, 5)).toBe(-5);
+    expect(turnedTo(5, 360)).toBe(370);
+    expect(turnedTo(100, 200)).toBe(100);
+  });
+  it('a window touches half-months in its order, all of them where it is a year long', () => {
+    expect(halfMonthsTouched({ from: 350, to: 375 })).toEqual([23, 0]);
+    expect(halfMonthsTouched({ from: 123, to: 123 })).toEqual([8]);
+    expect(halfMonthsTouched({ from: 100, to: 464 })).toHaveLength(24);
+    expect(halfMonthsTouched({ from: 1, to: 365 })).toHaveLength(24);
   });
 });

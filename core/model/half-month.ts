@@ -49,6 +49,22 @@ export function wrapDay(day: number): number {
   return ((((Math.round(day) - 1) % 365) + 365) % 365) + 1;
 }
 
+/** The days from the first of half-month `first` to the last of `last`; over the new year where `last` comes before. */
+export function daysOfHalfMonths(first: number, last: number): DayWindow {
+  return { from: firstDay(first), to: lastDay(last) + (last < first ? 365 : 0) };
+}
+
+/** A window turned by whole years so that it begins within the year; one that began at most a year off. */
+export function inYear({ from, to }: DayWindow): DayWindow {
+  const turn = from < 1 ? 365 : from > 365 ? -365 : 0;
+  return { from: from + turn, to: to + turn };
+}
+
+/** A day turned by whole years as near to another as it goes. */
+export function turnedTo(day: number, near: number): number {
+  return day + 365 * Math.round((near - day) / 365);
+}
+
 /** Half-month of a day of the year (1–365; other integers wrap round the year). */
 export function halfMonthOfDay(day: number): number {
   const d = wrapDay(day);
@@ -93,6 +109,12 @@ export function halfMonthName(h: number): string {
 export function halfMonthsBetween(first: number, last: number): number[] {
   const length = ((last - first + HALF_MONTHS) % HALF_MONTHS) + 1;
   return Array.from({ length }, (_, i) => (first + i) % HALF_MONTHS);
+}
+
+/** The half-months that a window of days touches, in its order; all of them where it is a year long. */
+export function halfMonthsTouched({ from, to }: DayWindow): number[] {
+  const first = halfMonthOfDay(from);
+  return halfMonthsBetween(first, to - from >= 364 ? (first + HALF_MONTHS - 1) % HALF_MONTHS : halfMonthOfDay(to));
 }
 
 /**

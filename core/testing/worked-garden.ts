@@ -5,6 +5,7 @@ import { bloomSteps } from '../almanac/bloom/bloom';
 import { statementsOf, type BloomPlace } from '../almanac/bloom/stated';
 import type { Frosts } from '../model/here';
 import type { Seen } from '../model/seen';
+import { dailyNormalsAt } from '../place/climate/garden-climate';
 import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';
 import type { Position } from '../place/climate/shift';
 import type { CoverageInput } from '../coverage/coverage';
@@ -245,7 +246,7 @@ export function bloomPlace(reference: Position, here: Position, frosts: Frosts):
   const [flat] = regions;
   const climes = regionClimes({ regions: [{ ...flat!, ...reference }], normals });
   const middle = climes.get('flatland')!;
-  const garden = climeOf({ normals }, flat!, { ...here, ...frosts }, middle);
+  const garden = climeOf({ ...here, ...frosts }, dailyNormalsAt(normals, flat!, here), middle);
   return { garden, climes, distances: climeDistances(climes, middle), frosts, halfZone: '7a' };
 }
 

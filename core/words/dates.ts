@@ -1,6 +1,6 @@
 import type { BloomSteps, PlantHere, TargetHere, Settled, Frosts } from '../model/here';
 import type { Phenology } from '../model/vocabulary';
-import { type DayWindow, dayName, dayOfMonthDay, wrapDay } from '../model/half-month';
+import { type DayWindow, dayName, dayOfMonthDay, turnedTo, wrapDay } from '../model/half-month';
 
 /** How a bloom or a flight of this garden comes about, step by step, in words. */
 export interface DateStory {
@@ -39,8 +39,7 @@ const LAW_WORDS: Record<Phenology, string> = {
 /** How far a bloom is moved and by which law: `opens 12 days earlier than there, by the heat of spring`. */
 function openingWords({ law, from, moved }: BloomSteps): string {
   const [nearest, next] = from;
-  const days = moved.from - nearest!.stated.from;
-  const turned = days - 365 * Math.round(days / 365);
+  const turned = turnedTo(moved.from - nearest!.stated.from, 0);
   const how = LAW_WORDS[law];
   const share = Math.round(nearest!.weight * 100);
   if (next && share < 100) return `between the two, ${share} % the first; ${how}`;

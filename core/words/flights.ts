@@ -1,13 +1,5 @@
 import { shelterHalfMonths, type Wintered } from '../coverage/needs';
-import {
-  dayName,
-  halfMonthName,
-  halfMonthOfDay,
-  halfMonthsBetween,
-  halfMonthsInWords,
-  wrapDay,
-  type DayWindow,
-} from '../model/half-month';
+import { dayName, halfMonthName, halfMonthsInWords, halfMonthsTouched, wrapDay, type DayWindow } from '../model/half-month';
 import type { FlightHere, TargetHere } from '../model/here';
 import type { Flight } from '../model/reference';
 import type { FlightPart } from '../model/vocabulary';
@@ -28,13 +20,7 @@ export const partWords = ({ part, laying, broods }: Pick<FlightHere, 'part' | 'l
 /** The year of a creature in a garden: `on the wing early May to late August, passing back early to late September`. */
 export function yearWords({ flights, flightHalfMonths }: Pick<TargetHere, 'flights' | 'flightHalfMonths'>): string {
   if (flights.length === 1) return halfMonthsInWords(flightHalfMonths);
-  return flights
-    .map((row) => {
-      const months = halfMonthsBetween(halfMonthOfDay(row.window.from), halfMonthOfDay(row.window.to));
-      const when = row.window.to - row.window.from >= 364 ? 'all year' : halfMonthsInWords(months);
-      return `${partWords(row)} ${when}`;
-    })
-    .join('; ');
+  return flights.map((row) => `${partWords(row)} ${halfMonthsInWords(halfMonthsTouched(row.window))}`).join('; ');
 }
 
 /** A part of a creature's year in a region, as its row states it: `on the wing early May to late October, 3 broods`. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TargetHere } from '~~/core/model/here';
-import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, halfMonthsInWords } from '~~/core/model/half-month';
+import { HALF_MONTHS, halfMonthsInWords, halfMonthsTouched } from '~~/core/model/half-month';
 import { larvalHalfMonths } from '~~/core/almanac/larval-periods';
 import { nestingHalfMonths, shelterHalfMonths } from '~~/core/coverage/needs';
 
@@ -28,7 +28,7 @@ const stages = computed(() =>
           colour: 'var(--shelter)',
           halfMonths: props.here.flights
             .filter((row) => row.part === 'summer-sleep')
-            .flatMap(({ window }) => halfMonthsBetween(halfMonthOfDay(window.from), halfMonthOfDay(window.to))),
+            .flatMap(({ window }) => halfMonthsTouched(window)),
         },
       ]
   ).filter((stage) => stage.halfMonths.length > 0),

@@ -1,14 +1,14 @@
 import type { Plant } from '../../model/reference';
 import type { Seen } from '../../model/seen';
 import { isWoody } from '../../model/vocabulary';
-import { HALF_MONTHS, shareOfHalfMonth, type DayWindow } from '../../model/half-month';
+import { HALF_MONTHS, inYear, shareOfHalfMonth, type DayWindow } from '../../model/half-month';
 import { livesThroughWinter } from '../../place/climate/zones';
 import { frostAfter, frostFree } from '../../place/climate/frost';
 import type { Frosts, BloomSteps, MovedStatement } from '../../model/here';
 import { SETTINGS } from '../../settings';
 import { lawOf } from './opening';
 import { ownBloom } from './own-dates';
-import { blended, inYear, movedStatements, type BloomPlace, type BloomStatement } from './stated';
+import { blended, movedStatements, type BloomPlace, type BloomStatement } from './stated';
 
 /** Did a stated bloom end with the frost, or the year, of its region? One that ended sooner was not ended by it. */
 function endedByFrost({ region, stated }: MovedStatement, { climes }: BloomPlace): boolean {

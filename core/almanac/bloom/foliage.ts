@@ -1,12 +1,12 @@
 import type { Plant } from '../../model/reference';
 import { isWoody } from '../../model/vocabulary';
-import { firstDay, HALF_MONTHS, lastDay, type DayWindow } from '../../model/half-month';
+import { daysOfHalfMonths, HALF_MONTHS, inYear, type DayWindow } from '../../model/half-month';
 import { frostAfter, frostFree } from '../../place/climate/frost';
 import { shortDayShift } from '../../place/climate/shift';
 import { livesThroughWinter } from '../../place/climate/zones';
 import { SETTINGS } from '../../settings';
 import { lawOf, openingShift, witherWithHeat } from './opening';
-import { inYear, type BloomPlace } from './stated';
+import type { BloomPlace } from './stated';
 
 /**
  * When a plant stands in leaf here: from the heat of spring, to the short days of autumn; evergreens (half-months 0–23) all
@@ -20,8 +20,7 @@ export function foliageWindow(
   if ((plant.foliage_last - plant.foliage_first + HALF_MONTHS) % HALF_MONTHS === HALF_MONTHS - 1) return { from: 1, to: 365 };
   const reference = climes.get(plant.bloom_ref)!;
   const middle = climes.get(garden.region)!;
-  const first = firstDay(plant.foliage_first);
-  const last = lastDay(plant.foliage_last) + (plant.foliage_last < plant.foliage_first ? 365 : 0);
+  const { from: first, to: last } = daysOfHalfMonths(plant.foliage_first, plant.foliage_last);
   const law = lawOf(plant);
   const moves = law === 'autumn' ? 'spring' : law;
   const opens = openingShift(moves, first, reference, middle, garden);

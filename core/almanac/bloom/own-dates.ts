@@ -1,6 +1,6 @@
 import type { Settled, OwnWindow } from '../../model/here';
 import type { Seen, SeenKind } from '../../model/seen';
-import { dayOfMonthDay, type DayWindow } from '../../model/half-month';
+import { dayOfMonthDay, inYear, type DayWindow } from '../../model/half-month';
 import { SETTINGS } from '../../settings';
 
 /** Middle of a list of numbers; of an even count the mean of the two in the middle. */
@@ -58,9 +58,7 @@ export function settle(
 
 /** A window whose ends are where they were settled; its first day is kept within the year, and never after its last. */
 function windowOf(from: number, to: number): DayWindow {
-  const turn = from < 1 ? 365 : from > 365 ? -365 : 0;
-  const start = from + turn;
-  return { from: start, to: Math.min(Math.max(to + turn, start), start + 364) };
+  return inYear({ from, to: Math.min(Math.max(to, from), from + 364) });
 }
 
 /** A bloom window as the gardener’s own first and last flowers settle it, in a year or (null) in a usual one. */

@@ -1,7 +1,7 @@
 import type { PlantHere, Frosts } from '../../model/here';
 import { frostAfter, frostFree } from '../../place/climate/frost';
 import type { Planting } from '../../model/garden';
-import { HALF_MONTHS, dayOfMonthDay, shareOfHalfMonth, type DayWindow } from '../../model/half-month';
+import { HALF_MONTHS, dayOfMonthDay, inYear, shareOfHalfMonth, type DayWindow } from '../../model/half-month';
 import { isWoody } from '../../model/vocabulary';
 import { SETTINGS } from '../../settings';
 import { windowShares } from './bloom';
@@ -69,9 +69,7 @@ export function secondBloom(plant: PlantHere['plant'], bloom: DayWindow, cut: nu
     bloom.from + 364,
   );
   if (to - from + 1 < least_d) return null;
-  // A window begins within the year.
-  const turn = from > 365 ? 365 : 0;
-  return { from: from - turn, to: to - turn, fullness, after: 'cut' };
+  return { ...inYear({ from, to }), fullness, after: 'cut' };
 }
 
 /** When a planting flowers: its plants as usual or as they were sown, and those that are cut, cut short and again. */

@@ -1,5 +1,5 @@
 import type { BloomRow, Plant } from '../../model/reference';
-import { dayOfMonthDay, firstDay, lastDay, type DayWindow } from '../../model/half-month';
+import { dayOfMonthDay, daysOfHalfMonths, turnedTo, type DayWindow } from '../../model/half-month';
 import type { Clime } from '../../place/climate/region-climate';
 import { frostFree } from '../../place/climate/frost';
 import type { Frosts, MovedStatement } from '../../model/here';
@@ -22,12 +22,6 @@ export interface BloomStatement extends DayWindow {
   region: string;
 }
 
-/** A window brought so far that it begins within the year. */
-export function inYear({ from, to }: DayWindow): DayWindow {
-  const turn = from < 1 ? 365 : from > 365 ? -365 : 0;
-  return { from: from + turn, to: to + turn };
-}
-
 /** All that is stated of a plant's bloom: in its own row, by half-months, and in rows of other regions, by days. */
 export function statementsOf(plant: Plant, rows: readonly BloomRow[]): BloomStatement[] {
   const dated = rows.map((row) => {
@@ -37,9 +31,7 @@ export function statementsOf(plant: Plant, rows: readonly BloomRow[]): BloomStat
   });
   if (plant.bloom_first === null || plant.bloom_last === null) return dated;
   if (dated.some((row) => row.region === plant.bloom_ref)) return dated;
-  const from = firstDay(plant.bloom_first);
-  const to = lastDay(plant.bloom_last);
-  return [{ region: plant.bloom_ref, from, to: to < from ? to + 365 : to }, ...dated];
+  return [{ region: plant.bloom_ref, ...daysOfHalfMonths(plant.bloom_first, plant.bloom_last) }, ...dated];
 }
 
 /** The statements that count in a garden and how much: its own region's alone, else the two nearest in climate. */
@@ -85,12 +77,11 @@ export const movedStatements = (plant: Plant, statements: readonly BloomStatemen
 /** Windows blended by their weights; each is first brought to the side of the year on which the first lies. */
 export function blended(moved: readonly MovedStatement[]): DayWindow {
   const anchor = moved[0]!.moved.from;
-  const mean = (of: (window: DayWindow) => number) =>
-    Math.round(
-      moved.reduce((sum, { moved: window, weight }) => {
-        const turn = 365 * Math.round((anchor - window.from) / 365);
-        return sum + weight * (of(window) + turn);
-      }, 0),
-    );
-  return { from: mean((window) => window.from), to: mean((window) => window.to) };
+  let [from, to] = [0, 0];
+  for (const { moved: window, weight } of moved) {
+    const start = turnedTo(window.from, anchor);
+    from += weight * start;
+    to += weight * (start + window.to - window.from);
+  }
+  return { from: Math.round(from), to: Math.round(to) };
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { containerZone, isInZones, zoneOfTemperature, zoneTemperatures } from './zones';
 import { frostAfter, frostFree, growingDaysLeft } from './frost';
 import { heatClock, heatDelay } from './heat-clock';
+import { regionClimes } from './region-climate';
 import { heatShare, seasonalShift, shortDayShift, springDelay } from './shift';
 import { dailyNormals, degreeDays, degreeDayYear } from './degree-days';
 import { libraryOf } from '../../testing/worked-garden';
@@ -122,6 +123,15 @@ describe('the heat clock', () => {
     expect(heatShare(260)).toBe(0);
     expect(Math.abs(heatShare(365) - heatShare(1))).toBeLessThan(0.02);
   });
+});
+
+it('a region whose frost is corrected has a clime of its own, though its normals are the same', () => {
+  const { regions, normals } = libraryOf({ plants: [], targets: [], hosts: [] });
+  const outdoors = (rows: typeof regions) => regionClimes({ regions: rows, normals }).get('flatland')!.tenderFrom;
+  // The day after 20 April is day 111, after 1 May day 122.
+  expect(outdoors(regions)).toBe(111);
+  expect(outdoors(regions.map((row) => ({ ...row, last_frost: '05-01' })))).toBe(122);
+  expect(outdoors(regions)).toBe(111);
 });
 
 describe('degree-days by the single sine', () => {

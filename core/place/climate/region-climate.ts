@@ -3,7 +3,6 @@ import type { Library, Region } from '../../model/reference';
 import { SETTINGS } from '../../settings';
 import { dailyNormals, type DailyNormals } from './degree-days';
 import { frostFree } from './frost';
-import { dailyNormalsAt } from './garden-climate';
 import { heatClock, heatDelay } from './heat-clock';
 import type { Position } from './shift';
 
@@ -27,12 +26,12 @@ function tenderFrom(frosts: Frosts, { tmin, tmax }: DailyNormals): number {
 const firstFrost = (frosts: Frosts) => (frosts.first_frost ? frostFree(frosts).to + 1 : null);
 
 /** Regions do not change once read, and every garden asks for all of them. */
-const known = new WeakMap<readonly object[], Map<string, Clime>>();
+const known = new WeakMap<readonly Region[], { normals: Library['normals']; climes: Map<string, Clime> }>();
 
 /** The clime of the middle of every region, by its id. Throws as dailyNormals does. */
 export function regionClimes({ regions, normals }: Pick<Library, 'regions' | 'normals'>): Map<string, Clime> {
-  const before = known.get(normals);
-  if (before && regions.every((row) => before.has(row.id))) return before;
+  const before = known.get(regions);
+  if (before?.normals === normals) return before.climes;
   const found = new Map(
     regions.map((region) => {
       const daily = dailyNormals(normals.filter((row) => row.region === region.id));
@@ -51,23 +50,23 @@ export function regionClimes({ regions, normals }: Pick<Library, 'regions' | 'no
       ];
     }),
   );
-  known.set(normals, found);
+  known.set(regions, { normals, climes: found });
   return found;
 }
 
 /**
- * The clime of a garden: its own place and frosts, with the heat of its region's middle, from which events are moved on
- * to its own place by Hopkins' law. Throws as dailyNormals does.
+ * The clime of a garden: its own place, frosts and days (`daily`), with the heat of its region's middle, from which events
+ * are moved on to its own place by Hopkins' law.
  */
-export function climeOf({ normals }: Pick<Library, 'normals'>, region: Region, garden: Position & Frosts, middle: Clime): Clime {
+export function climeOf(garden: Position & Frosts, daily: DailyNormals, middle: Clime): Clime {
   const { lat, lon, elevation_m } = garden;
   return {
-    region: region.id,
+    region: middle.region,
     lat,
     lon,
     elevation_m,
     clock: middle.clock,
-    tenderFrom: tenderFrom(garden, dailyNormalsAt(normals, region, garden)),
+    tenderFrom: tenderFrom(garden, daily),
     frost: firstFrost(garden),
   };
 }

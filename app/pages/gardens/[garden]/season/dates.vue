@@ -11,14 +11,13 @@ const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
 const kinds = computed(() => [...garden.plantedCounts.keys()].flatMap((id) => garden.almanac!.plants.get(id) ?? []));
-const regionName = (id: string) => garden.library?.regions.find((row) => row.id === id)?.name ?? id;
 const stories = computed<DateStory[]>(() => [
   ...garden.targets.flatMap((row) => {
     const here = garden.almanac?.targets.get(row.target);
     return here ? [flightStory(here, garden.region?.name ?? '')] : [];
   }),
   ...kinds.value
-    .flatMap((here) => bloomStory(here, garden.almanac!.frosts, regionName) ?? [])
+    .flatMap((here) => bloomStory(here, garden.almanac!.frosts, garden.regionName) ?? [])
     .sort((a, b) => a.window!.from - b.window!.from),
 ]);
 /** What the recorded dates change: with them compared with without them. */

@@ -102,8 +102,7 @@ const drinkers = computed(() =>
 const raised = computed(() =>
   (garden.library?.propagation ?? []).filter((row) => row.plant === id.value).map((row) => propagationWords(row, view.inUnits)),
 );
-const regionName = (region: string) => garden.library?.regions.find((row) => row.id === region)?.name ?? region;
-const story = computed(() => (here.value ? bloomStory(here.value, garden.almanac!.frosts, regionName) : null));
+const story = computed(() => (here.value ? bloomStory(here.value, garden.almanac!.frosts, garden.regionName) : null));
 /** Listed here, or listed elsewhere and not known to be harmless here: nobody is told how to have more of it. */
 const barred = computed(
   () =>
@@ -204,7 +203,7 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
           <template #row="{ cells }">
             <span
               :class="cells.place === garden.garden!.region || cells.place === garden.garden!.jurisdiction ? 'font-semibold' : ''"
-              >{{ garden.library!.regions.find((region) => region.id === cells.place)?.name ?? cells.place }}</span
+              >{{ garden.regionName(cells.place!) }}</span
             >
             <span :class="isListed(cells.status!) ? 'text-gap' : 'text-quiet'">{{ cells.status }} ({{ cells.as_of }})</span>
           </template>
@@ -231,7 +230,9 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
             :blank="{ plant: id, region: garden.garden!.region, first: '', last: '', years: '', confidence: 'medium' }"
           >
             <template #row="{ cells }">
-              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{ regionName(cells.region!) }}</span>
+              <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
+                garden.regionName(cells.region!)
+              }}</span>
               <span class="text-quiet"
                 >{{ dayName(dayOfMonthDay(cells.first!)) }} to {{ dayName(dayOfMonthDay(cells.last!))
                 }}{{ cells.years ? `, ${cells.years} years` : '' }}</span

@@ -55,7 +55,6 @@ const hosts = computed(() =>
 );
 const mates = computed(() => (garden.almanac ? hostMates(garden.almanac, id.value) : []));
 const range = computed(() => (garden.library ? rangeOf(garden.library, id.value) : []));
-const nameOfRegion = (region: string) => garden.library?.regions.find((row) => row.id === region)?.name ?? region;
 /** A row of flights.csv as it stands in its cells, in words. */
 function partOf(cells: Record<string, string>) {
   const row = REFERENCE_FILES['flights.csv'].schema.safeParse(cells);
@@ -205,7 +204,7 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
           >
             <template #row="{ cells }">
               <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
-                nameOfRegion(cells.region!)
+                garden.regionName(cells.region!)
               }}</span>
               <span class="text-quiet">{{ cells.status }}</span>
             </template>
@@ -229,7 +228,7 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
           >
             <template #row="{ cells }">
               <span :class="cells.region === garden.garden!.region ? 'font-semibold' : ''">{{
-                nameOfRegion(cells.region!)
+                garden.regionName(cells.region!)
               }}</span>
               <span class="text-quiet">{{ partOf(cells) }}</span>
             </template>
