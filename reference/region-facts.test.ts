@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
 import { regionalGarden } from '../core/library/regional-garden';
 import { LARVA_MARKS } from '../core/model/glyph';
+import { partWords } from '../core/words/flights';
 import { readLibrary } from '../scripts/reference-files';
 
 /** What naturalists of each region know, asked of the shipped library. */
@@ -73,6 +74,10 @@ describe('the season moves with the place', () => {
   it('mourning cloaks sleep through July in the North', () => {
     for (const region of ['upper-midwest', 'northeast-coast', 'rocky-mountains'])
       expect(at(region).targets.get('nymphalis-antiopa')!.flightHalfMonths, region).not.toContain(13);
+  });
+  it('mourning cloaks are said to be on the wing in April, not to winter then', () => {
+    const { flights } = at('upper-midwest').targets.get('nymphalis-antiopa')!;
+    expect(partWords(flights[0]!)).toBe('on the wing, not laying');
   });
   it('zebra longwings breed all year in Miami and not in Gainesville', () => {
     const inZone = (half_zone: string) =>
