@@ -91,17 +91,66 @@ export const SETTINGS = {
     /** Height (cm) from which a shrub or tree is nesting cover or a perch. Judgement. */
     coverCm: 200,
   },
+  /**
+   * Shares (0–1) of what a plant gives where it thrives that each dimension of its site leaves it. All judgement, set so
+   * that known plants on known sites come out as their growers say.
+   */
   fit: {
-    /** What a plant gives on a site where it is workable or unsuitable, beside one where it thrives. Judgement. */
-    yield: { thrives: 1, workable: 0.8, unsuitable: 0 },
-    /** Hours short of the plant's least sun that still work, with thinner bloom. Judgement. */
-    sunSlackH: 1,
-    /** Hours over the plant’s most sun that still work with water. Judgement. */
-    sunExcessH: 2,
-    /** pH units outside the range that still work. Judgement: slow sulfur or lime covers half a unit. */
-    phSlack: 0.5,
-    /** Half-zones of cold margin from which winter is safe without cover. Judgement. */
+    /** Shares from which a plant thrives, and from which it is workable; below it is unsuitable. */
+    from: { thrives: 0.85, workable: 0.45 },
+    /** Half-zones of cold margin from which winter is safe without cover; what is left at the edge, and of a tender plant grown for one summer. */
     coldSlack: 1,
+    coldEdge: 0.8,
+    coldAsAnnual: 0.75,
+    /** By steps of summer hotter than it bears. */
+    hotter: [1, 0.68, 0.3],
+    /** Lost for each half-zone of winter too warm, and half-zones that do not count, by summer: where it is cool a mild winter harms nothing. */
+    warmer: 0.12,
+    warmSlack: { cool: 26, warm: 2, hot: 0 },
+    /** Lost for each hour of sun short of the plant's least: it flowers less, leans, and at last starves. */
+    perShortH: 0.3,
+    /** Sun beyond the plant's most: lost for each hour, eased in over the last one, where nothing tempers it. */
+    glare: {
+      perOverH: 0.2,
+      easeH: 1,
+      /** Hours of an open place: what the sun's path adds at dawn and dusk burns nothing. */
+      openH: 10,
+      heat: { cool: 0.3, warm: 0.6, hot: 1 },
+      /** By moisture 1–5: what can drink can cool itself. */
+      moisture: [1.6, 1.2, 0.8, 0.4, 0.2],
+      when: { morning: 0.35, 'all-day': 1, midday: 1, afternoon: 1.25 },
+    },
+    /** Most that a hot afternoon takes from what wants its shade. */
+    afternoon: 0.3,
+    /** By steps drier or wetter than it bears, in the ground and in a pot. */
+    drier: [1, 0.7, 0.3, 0.1, 0],
+    wetter: [1, 0.75, 0.35, 0.1, 0],
+    pot: [1, 0.88, 0.65, 0.4, 0.2],
+    /** By the drainage it wants: where it is sharp, well, moderate, wet. */
+    drainage: {
+      sharp: [1, 0.82, 0.42, 0.08],
+      well: [0.92, 1, 0.95, 0.35],
+      moderate: [0.7, 1, 1, 0.7],
+      wet: [0.3, 0.75, 0.95, 1],
+    },
+    /** For one that takes any drainage: standing water where it wants no more than even moisture, run-off where it wants that at least. */
+    drainageAny: { standing: 0.7, runsOff: 0.75 },
+    /** Left where water stands in clay about a crown that wants air. */
+    rotInClay: 0.6,
+    /** By classes of texture from the nearest it takes; and where a plant of sharp drainage sits in clay. */
+    texture: [1, 0.8, 0.55],
+    sharpInClay: 0.7,
+    /** Lost for each unit of pH outside the range: half a unit is slow sulfur or lime, a whole one is another plant. */
+    perPh: 0.6,
+    /** A plant of dry air in humid summers, and the reverse. */
+    dampAir: 0.65,
+    dryAir: 0.75,
+    /** By steps of salt more than it bears. */
+    saltier: [1, 0.6, 0.15],
+    /** Power of the share of the ground it wants, and of the pot, that is there. */
+    cramped: 0.9,
+    smallPot: 1.6,
+    possibleInPot: 0.75,
   },
   container: {
     /** Zones colder the roots of a pot left outdoors are treated as. Trade: schools differ, one or two. */

@@ -31,14 +31,14 @@ describe('fit on the beds of Kettle Pond Commons', () => {
     ['and rots in the swale', 'asclepias-tuberosa', 'the-swale', 'unsuitable', 'drainage'],
     ['swamp milkweed thrives in the swale', 'asclepias-incarnata', 'the-swale', 'thrives', null],
     ['cardinal flower dies of thirst on the bank', 'lobelia-cardinalis', 'south-bank', 'unsuitable', 'moisture'],
-    ['turtlehead wants its afternoon shade in zone 7', 'chelone-glabra', 'the-swale', 'workable', 'sunTiming'],
-    ['bearberry has too little sun under the oaks', 'arctostaphylos-uva-ursi', 'under-the-oaks', 'workable', 'sun'],
+    ['turtlehead bears the sun of a coast where its feet are wet', 'chelone-glabra', 'the-swale', 'thrives', null],
+    ['bearberry has too little sun and air under the oaks', 'arctostaphylos-uva-ursi', 'under-the-oaks', 'unsuitable', 'sun'],
     ['blue violets like it there', 'viola-sororia', 'under-the-oaks', 'thrives', null],
     ['beach plum bears the salt', 'prunus-maritima', 'south-bank', 'thrives', null],
     ['wild indigo bears less of it', 'baptisia-tinctoria', 'south-bank', 'workable', 'salt'],
-    ['an elm finds no room', 'ulmus-americana', 'the-swale', 'unsuitable', 'room'],
-    ['quaking aspen would like cooler summers', 'populus-tremuloides', 'south-bank', 'workable', 'heat'],
-    ['white wood aster burns on the bank', 'eurybia-divaricata', 'south-bank', 'workable', 'sun'],
+    ['an elm finds room for its foot', 'ulmus-americana', 'the-swale', 'thrives', null],
+    ['quaking aspen bears no salt', 'populus-tremuloides', 'south-bank', 'workable', 'salt'],
+    ['white wood aster burns on the bank', 'eurybia-divaricata', 'south-bank', 'unsuitable', 'sun'],
   ])('%s', (_, plant, site, verdict, dimension) => {
     const found = fit(plantOf(plant).plant, kettle.site(site), kettle.almanac.place);
     expect(found.verdict).toBe(verdict);

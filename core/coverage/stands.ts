@@ -1,4 +1,4 @@
-import type { Almanac, FitVerdict, PlantHere } from '../model/here';
+import type { Almanac, PlantHere } from '../model/here';
 import { type Planting, type Site, grewIn } from '../model/garden';
 import { plantingFoliage, plantingShares, type BloomShares } from '../almanac/bloom/planting-bloom';
 import { fit } from '../match/fit/fit';
@@ -40,14 +40,14 @@ export function standsOf(
     const here = almanac.plants.get(planting.plant);
     const site = siteOf.get(planting.site_id);
     if (!here || !site || !grewIn(planting, year)) continue;
-    const found = fit(here.plant, site, almanac.place).verdict;
+    const found = fit(here.plant, site, almanac.place);
     // What has lived here for years lives here, whatever the figures say.
-    const verdict = found === 'unsuitable' && planting.stays ? 'workable' : found;
+    const share = planting.stays ? Math.max(found.share, SETTINGS.fit.from.workable) : found.share;
     if (refusalFor(here, garden, [])) {
       faults.push({ planting: planting.id, kind: 'refused', target: null });
       continue;
     }
-    if (verdict === 'unsuitable') {
+    if (share === 0) {
       faults.push({ planting: planting.id, kind: 'unsuitable', target: null });
       continue;
     }
@@ -58,7 +58,7 @@ export function standsOf(
       here,
       site,
       count: planting.count,
-      vigour: SETTINGS.fit.yield[verdict] * (years === null ? 1 : ageShare(here.plant.kind, years)),
+      vigour: share * (years === null ? 1 : ageShare(here.plant.kind, years)),
       flowers: years === null || years >= here.plant.years_to_flower,
       bloom: plantingShares(here, planting, almanac.frosts),
       foliageShares: plantingFoliage(here, planting),
@@ -67,11 +67,11 @@ export function standsOf(
   return { stands, faults };
 }
 
-/** One grown plant on a site, as it would stand there. */
-export function grownStand(here: PlantHere, site: Site, verdict: FitVerdict): Stand {
+/** One grown plant on a site, as it would stand there; `share`: of what it gives where it thrives. */
+export function grownStand(here: PlantHere, site: Site, share: number): Stand {
   const { bloomShares, foliageShares } = here;
   const bloom = { amount: bloomShares, present: bloomShares };
-  return { id: '', here, site, count: 1, vigour: SETTINGS.fit.yield[verdict], flowers: true, bloom, foliageShares };
+  return { id: '', here, site, count: 1, vigour: share, flowers: true, bloom, foliageShares };
 }
 
 export type Light = 'sun' | 'part' | 'shade';

@@ -4,7 +4,7 @@ import { frostRange } from '../place/climate/garden-climate';
 import { frostFree } from '../place/climate/frost';
 import { livesThroughWinter, zoneIndex } from '../place/climate/zones';
 import { isListed } from '../library/status';
-import { DIMENSIONS, type FitSite } from '../match/fit/dimensions';
+import { DIMENSIONS, gradeOf, type FitSite } from '../match/fit/dimensions';
 import { HALF_ZONES } from '../model/vocabulary';
 import { springDelay } from '../place/climate/shift';
 import { sunAt } from '../place/sun/sun-path';
@@ -75,7 +75,7 @@ const HALF_OF_STORE = 0.45;
 export function placeEffect(value: PlaceValue, { almanac, garden, climate, region }: GardenHere): PlaceEffect {
   const recorded = [...almanac.plants.values()].filter((here) => here.status.offered && !isListed(here.status.status));
   const held = (dimension: 'cold' | 'heat' | 'humidity', least: number) =>
-    recorded.filter((here) => DIMENSIONS[dimension](here.plant, ANY_BED, almanac.place) >= least);
+    recorded.filter((here) => gradeOf(DIMENSIONS[dimension](here.plant, ANY_BED, almanac.place)) >= least);
   switch (value) {
     case 'region':
       return { value, summary: region.summary, soils: region.soils, creatures: almanac.targets.size, plants: recorded.length };

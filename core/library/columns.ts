@@ -47,6 +47,7 @@ const PLANT: Record<string, ColumnWords> = {
   bloom_last: { label: 'Last bloom', names: 'half-month' },
   blooms_to_frost: { label: 'Blooms till frost', choices: yesNo },
   rebloom_days: { label: 'Reblooms after a cut (days)' },
+  as_annual: { label: 'Grown for one summer where winter ends it' },
   bloom_ref: { label: 'Region the months are stated for', names: 'region' },
   phenology: { label: 'Keeps time by', hint: 'Blank: by the rule of its first month.', choices: ['', ...words.PHENOLOGIES] },
   colour: { label: 'Flower colour, in words' },

@@ -41,6 +41,13 @@ export function groundM2(plant: Plant, count: number, site: Pick<Site, 'kind'>):
   return count * (plant.kind === 'tree' ? Math.min(each, SETTINGS.quantities.treeGroundM2) : each);
 }
 
+/**
+ * May a grown crown hang over the ground about a bed of this size? A tree lives in its cut-out, but none is proposed whose
+ * crown would take more than twice the bed. Of what stands already nobody asks.
+ */
+export const crownFits = (plant: Pick<Plant, 'kind' | 'spacing_cm'>, site: Pick<Site, 'kind' | 'area_m2'>): boolean =>
+  plant.kind !== 'tree' || roomM2(plant, site) <= 2 * site.area_m2;
+
 /** Plants of a kind, grown, that an area (m²) of a site still holds: whole plants only, none where it is overfull. */
 export function roomFor(plant: Plant, area_m2: number, site: Pick<Site, 'kind'>): number {
   return Math.max(0, Math.floor(area_m2 / groundM2(plant, 1, site) + 1e-9));

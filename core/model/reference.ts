@@ -194,6 +194,8 @@ export const Plant = z.object({
   bloom_last: optionalHalfMonth,
   blooms_to_frost: flag,
   rebloom_days: optional(5, 60),
+  /** Tender, and grown for one summer where its winter is too cold: it flowers in the year it is planted. Blank: no. */
+  as_annual: z.preprocess((cell) => blank(cell) ?? 'n', flag).default(false),
   bloom_ref: slug,
   /** By what its bloom keeps time; blank where the rule of lawOf says it rightly. */
   phenology: blankOr(words.PHENOLOGIES),

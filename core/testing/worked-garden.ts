@@ -51,6 +51,7 @@ export function plant(id: string, over: Partial<Plant> = {}): Plant {
     bloom_last: 11,
     blooms_to_frost: false,
     rebloom_days: null,
+    as_annual: false,
     bloom_ref: 'flatland',
     phenology: null,
     colour: 'white',

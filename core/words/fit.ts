@@ -1,6 +1,8 @@
-import { onePotOf, siteZoneIndex, type Dimension } from '../match/fit/dimensions';
+import { isGrownAsAnnual, onePotOf, siteZoneIndex, sunOver, type Dimension } from '../match/fit/dimensions';
+import type { Fit } from '../match/fit/fit';
 import type { FitReason } from '../match/fit/reasons';
-import { roomM2 } from '../match/quantities';
+import { groundM2 } from '../match/quantities';
+import type { Plant } from '../model/reference';
 import { HALF_ZONES } from '../model/vocabulary';
 import { winterOf } from '../place/containers/pots';
 import { SETTINGS } from '../settings';
@@ -29,6 +31,11 @@ const moistureRange = (min: number, max: number) =>
 const hours = (h: number) => `${h} h`;
 const round = (x: number, digits = 1) => Number(x.toFixed(digits));
 
+/** Does a plant bear the sun of an open place anywhere? */
+const bearsAllSun = (plant: Plant) => plant.sun_max_h - SETTINGS.fit.glare.easeH >= SETTINGS.fit.glare.openH;
+/** Distance from a limit at which a share that falls by so much for each unit is still workable. */
+const workableOff = (perUnit: number) => (1 - SETTINGS.fit.from.workable) / perUnit;
+
 /** What is here, what the plant wants, and what would make it work; no remedy where nothing is needed. */
 interface Wording {
   here: string;
@@ -46,8 +53,9 @@ const WORDING: Record<Dimension, (reason: FitReason, units: Units) => Wording> =
     return {
       here: `zone ${HALF_ZONES[zone]}${where ? `${where} (the garden is ${place.half_zone})` : ''}`,
       wants: plant.kind === 'annual' ? 'annual: does not have to winter' : `zone ${plant.zone_min} or warmer`,
-      remedy:
-        grade === 2
+      remedy: isGrownAsAnnual(plant, site, place)
+        ? 'Winter ends it: grown for one summer, and bought or raised again each spring.'
+        : grade === 2
           ? pot
             ? 'Winter the pot indoors, or plant it in the ground.'
             : 'Grow it in a pot that winters indoors, or choose a hardier plant.'
@@ -58,8 +66,11 @@ const WORDING: Record<Dimension, (reason: FitReason, units: Units) => Wording> =
   },
   heat({ plant, place, grade }) {
     return {
-      here: `zone ${place.half_zone}, ${place.summer} summers`,
-      wants: `zone ${plant.zone_max} or colder, summers up to ${plant.heat_limit}`,
+      here: `${place.summer} summers, zone ${place.half_zone}`,
+      wants:
+        place.summer === 'cool'
+          ? `summers up to ${plant.heat_limit}`
+          : `summers up to ${plant.heat_limit}, zone ${plant.zone_max} or colder`,
       remedy: grade ? 'Give it the coolest place, morning sun and a deep mulch.' : '',
     };
   },
@@ -67,13 +78,13 @@ const WORDING: Record<Dimension, (reason: FitReason, units: Units) => Wording> =
     const short = plant.sun_min_h - site.sun_h;
     return {
       here: hours(round(site.sun_h)),
-      wants: `${plant.sun_min_h}–${plant.sun_max_h} h`,
+      wants: bearsAllSun(plant) ? `${plant.sun_min_h} h or more` : `${plant.sun_min_h}–${plant.sun_max_h} h where sun burns`,
       remedy:
         grade === 0
           ? ''
           : short > 0
             ? `Short by ${round(short)} h: ${grade === 1 ? 'it will bloom less; lift a low branch' : 'find it a sunnier bed'}.`
-            : `Over by ${round(site.sun_h - plant.sun_max_h)} h: ${grade === 1 ? 'keep the soil moist and mulched' : 'find it a shadier bed'}.`,
+            : `Too much sun for ground as dry and summers as hot as here: ${grade === 1 ? 'keep the soil moist and mulched, or shade it after noon' : 'find it a shadier or a moister bed'}.`,
     };
   },
   sunTiming({ plant, site, place, grade }) {
@@ -155,7 +166,7 @@ const WORDING: Record<Dimension, (reason: FitReason, units: Units) => Wording> =
   room({ plant, site, grade }, units) {
     return {
       here: units.area(onePotOf(site).area_m2),
-      wants: `${units.area(roomM2(plant, site))} for one grown plant`,
+      wants: `${units.area(groundM2(plant, 1, site))} for one grown plant`,
       remedy: grade ? 'Choose a bigger bed or a smaller plant.' : '',
     };
   },
@@ -184,6 +195,13 @@ export function fitWords(reason: FitReason, units: Units): FitWords {
   };
 }
 
+/** Where no dimension alone makes a plant unsuitable: that they do together; empty elsewhere. */
+export function togetherWords({ verdict, limits }: Fit): string {
+  return verdict !== 'unsuitable' || limits.some(({ grade }) => grade === 2)
+    ? ''
+    : 'Each of these could be worked round alone; together they are too much.';
+}
+
 /** What holds a plant off a site, in a clause: `moisture is 3 (even), it wants 5 (wet)`. */
 export function unfitClause(reason: FitReason, units: Units): string {
   const { label, here, wants } = fitWords(reason, units);
@@ -199,15 +217,15 @@ export function changeWords(reason: FitReason, units: Units): string {
       if (site.moisture > plant.moisture_max) return `a mound ${units.about(30)} high, or a drier bed`;
       return off <= 2 ? 'a sunken basin lined with clay, and weekly water' : 'a lined bog, or a wetter bed';
     case 'sun':
-      return site.sun_h < plant.sun_min_h
-        ? `${(off - SETTINGS.fit.sunSlackH).toFixed(1)} h more sun: lift or thin what shades it`
-        : `${(off - SETTINGS.fit.sunExcessH).toFixed(1)} h less sun: a taller neighbour to its south-west`;
+      return sunOver(plant, site) === 0
+        ? `${Math.max(0.1, off - workableOff(SETTINGS.fit.perShortH)).toFixed(1)} h more sun: lift or thin what shades it`
+        : 'shade after noon from a taller neighbour to its south-west, or moister ground';
     case 'cold':
       return site.kind === 'container' ? 'a frost-free room in winter, or open ground' : 'a pot that winters indoors';
     case 'heat':
       return 'nothing that lasts: choose another';
     case 'ph':
-      return `the pH moved by ${Math.max(0.1, off - SETTINGS.fit.phSlack).toFixed(1)}, which does not last: a raised bed of other soil`;
+      return `the pH moved by ${Math.max(0.1, off - workableOff(SETTINGS.fit.perPh)).toFixed(1)}, which does not last: a raised bed of other soil`;
     case 'drainage':
       return plant.drainage === 'wet' ? 'a lined hole that holds water' : 'a raised bed of grit';
     case 'room':

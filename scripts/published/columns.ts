@@ -129,6 +129,7 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     bloom_last: 'Half-month of the last flowers there',
     blooms_to_frost: 'y where only frost ends the bloom',
     rebloom_days: 'Days from a cut to the second bloom; blank: it has none',
+    as_annual: 'y where it is tender, flowers in the year it is planted and is grown for one summer where its winter is too cold',
     bloom_ref: 'Region for which leaf and bloom are stated; elsewhere they are moved by place',
     phenology:
       'By what its bloom keeps time; blank where the rule says it: ever for all-year windows, tender for annuals that flower to frost, rain for those that open in November or December, else spring, summer and autumn by the first half-month (from 11, from 15)',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fitReasons } from '~~/core/match/fit/reasons';
-import { fitWords } from '~~/core/words/fit';
+import { fitWords, togetherWords } from '~~/core/words/fit';
 
 const props = defineProps<{ plant: string; site: string }>();
 const garden = useGardenStore();
@@ -17,6 +17,7 @@ const reasons = computed(() =>
       }))
     : [],
 );
+const together = computed(() => (fit.value ? togetherWords(fit.value) : ''));
 const gates = computed(() => garden.gatesByPlant.get(props.plant) ?? []);
 const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
 </script>
@@ -28,6 +29,7 @@ const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
       <span class="scientific">{{ here.plant.scientific }}</span> in {{ site.name }}:
       <FitMark :verdict="fit.verdict" />
     </p>
+    <p v-if="together" class="text-sm text-gap">{{ together }}</p>
     <GateList :gates="gates" />
     <AddToSite :plant="plant" :site="site.id" :refused="gates.some((gate) => gate.effect === 'refuse')" />
     <table class="tabular text-sm">

@@ -11,7 +11,7 @@ const WORLD: World = {
 };
 const garden = gardenOf(WORLD, []);
 const rule = ruleFor(garden, 'brown', { stage: 'host', special: null })!;
-const giving = (id: string, over = {}) => rule.of(grownStand(garden.almanac.plants.get(id)!, site('bed', over), 'thrives'));
+const giving = (id: string, over = {}) => rule.of(grownStand(garden.almanac.plants.get(id)!, site('bed', over), 1));
 
 describe('what a plant gives caterpillars', () => {
   it('larvae: half its leaf, by rank, over what one larva eats', () => {

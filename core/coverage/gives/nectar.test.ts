@@ -21,7 +21,7 @@ const WORLD: World = {
 const garden = gardenOf(WORLD, []);
 const give = (who: string, id: string, over: { vigour?: number; flowers?: boolean } = {}, of = garden) =>
   ruleFor(of, who, { stage: 'nectar', special: null })!.of({
-    ...grownStand(of.almanac.plants.get(id)!, site('bed'), 'thrives'),
+    ...grownStand(of.almanac.plants.get(id)!, site('bed'), 1),
     ...over,
   });
 

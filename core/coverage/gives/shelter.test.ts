@@ -22,7 +22,7 @@ function shelter(place: Place, autumn: AutumnSchool) {
   const input = gardenOf(WORLD(place), []);
   const garden = { ...input, garden: { ...input.garden, school_autumn: autumn } };
   const rule = ruleFor(garden, 'brown', { stage: 'shelter', special: null })!;
-  const stand = (id: string) => grownStand(garden.almanac.plants.get(id)!, site('bed'), 'thrives');
+  const stand = (id: string) => grownStand(garden.almanac.plants.get(id)!, site('bed'), 1);
   return { rule, stand, of: (id: string) => rule.of(stand(id))?.each(0) ?? 0 };
 }
 /** The ground of one plant at 0.5 m is 0.25 m². */

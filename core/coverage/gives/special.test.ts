@@ -33,7 +33,7 @@ const WORLD: World = {
 const garden = gardenOf(WORLD, []);
 const ruleOf = (who: string, special: SpecialNeed) => ruleFor(garden, who, { stage: 'special', special })!;
 const give = (who: string, special: SpecialNeed, id: string, over = {}) =>
-  ruleOf(who, special).of(grownStand(garden.almanac.plants.get(id)!, site('bed', over), 'thrives'));
+  ruleOf(who, special).of(grownStand(garden.almanac.plants.get(id)!, site('bed', over), 1));
 
 describe('special needs', () => {
   it.each<[string, SpecialNeed, string[]]>([

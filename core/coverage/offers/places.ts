@@ -1,9 +1,9 @@
 import { fit } from '../../match/fit/fit';
-import { fitReasons } from '../../match/fit/reasons';
+import { decidingReasons } from '../../match/fit/reasons';
 import { refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
-import { areaUse, groundM2 } from '../../match/quantities';
+import { areaUse, crownFits, groundM2 } from '../../match/quantities';
 import type { Site } from '../../model/garden';
 import type { FitVerdict, PlantHere } from '../../model/here';
 import type { CoverageInput } from '../coverage';
@@ -76,7 +76,7 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
         if (!found.miss || distance < found.miss.distance) found.miss = { plant: plant.id, site: site.id, why, distance };
       };
       // As it would stand there if it thrived: whether it does is asked below.
-      const thriving = rule.of(grownStand(here, site, 'thrives'));
+      const thriving = rule.of(grownStand(here, site, 1));
       if (!thriving || reached(rule, covered, here, thriving).length === 0) continue;
       const traps = trapsFor(almanac, chosen, plant.id);
       const gate = refusalFor(here, garden, traps);
@@ -84,13 +84,17 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
         miss({ kind: 'gate', gate }, 50);
         continue;
       }
-      const { verdict, limits } = fit(plant, site, almanac.place);
+      const { verdict, share, limits } = fit(plant, site, almanac.place);
       if (verdict === 'unsuitable') {
-        const reasons = fitReasons(plant, site, almanac.place).filter((reason) => reason.grade === 2);
+        const reasons = decidingReasons(plant, site, almanac.place);
         miss({ kind: 'unfit', reasons }, 10 * reasons.length + limits.length);
         continue;
       }
-      const giving = rule.of(grownStand(here, site, verdict))!;
+      if (!crownFits(plant, site)) {
+        miss({ kind: 'crowns' }, 20);
+        continue;
+      }
+      const giving = rule.of(grownStand(here, site, share))!;
       const gaps = reached(rule, covered, here, giving);
       const count = Math.ceil(countWanted(rule, covered, giving, gaps, patches.get(site.id) ?? 0) - 1e-9);
       const area = groundM2(plant, count, site);

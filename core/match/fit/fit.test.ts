@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fit, fitMatrix } from './fit';
-import { fitReasons } from './reasons';
+import { decidingReasons, fitReasons } from './reasons';
 import type { FitPlace } from '../../model/here';
 import { plant, site } from '../../testing/worked-garden';
 
@@ -17,16 +17,16 @@ const cardinal = plant('lobelia-cardinalis', {
 describe('fit of a plant on a site', () => {
   it('cardinal flower in 3 h of sun in a dry bed is unsuitable: moisture', () => {
     const found = fit(cardinal, site('dry', { sun_h: 3, moisture: 1 }), place);
-    expect(found).toEqual({ verdict: 'unsuitable', limits: [{ dimension: 'moisture', grade: 2 }] });
+    expect(found).toEqual({ verdict: 'unsuitable', share: 0, limits: [{ dimension: 'moisture', grade: 2 }] });
   });
   it.each([
     ['sun an hour short', { sun_h: 3 }, {}, 'sun', 'workable'],
     ['sun two hours short', { sun_h: 2 }, {}, 'sun', 'unsuitable'],
-    ['sun two hours over', { sun_h: 16 }, {}, 'sun', 'workable'],
+    ['all the sun of a northern summer’s day', { sun_h: 16 }, {}, null, 'thrives'],
     ['soil a step too wet', { moisture: 5 }, {}, 'moisture', 'workable'],
     ['soil two steps too dry', { moisture: 1 }, { moisture_min: 3 }, 'moisture', 'unsuitable'],
     ['pH 0.4 over', { ph: 7.9 }, {}, 'ph', 'workable'],
-    ['pH 0.6 over', { ph: 8.1 }, {}, 'ph', 'unsuitable'],
+    ['pH a whole unit over', { ph: 8.5 }, {}, 'ph', 'unsuitable'],
     ['a step off in drainage', { drainage: 'moderate' }, {}, null, 'thrives'],
     ['sharp wanted, well given', { drainage: 'well' }, { drainage: 'sharp' }, 'drainage', 'workable'],
     ['sharp wanted, moderate given', { drainage: 'moderate' }, { drainage: 'sharp' }, 'drainage', 'unsuitable'],
@@ -57,9 +57,10 @@ describe('fit of a plant on a site', () => {
   });
   it('afternoon shade is wanted from its zone up, and given by morning sun', () => {
     const shy = plant('x', { afternoon_shade_from_zone: '7a' });
-    expect(fit(shy, site('bed'), place).limits).toEqual([{ dimension: 'sunTiming', grade: 1 }]);
-    expect(fit(shy, site('bed', { sun_when: 'morning' }), place).verdict).toBe('thrives');
-    expect(fit(shy, site('bed'), { ...place, half_zone: '6b' }).verdict).toBe('thrives');
+    const hot = { ...place, summer: 'hot' } as const;
+    expect(fit(shy, site('bed'), hot).limits).toEqual([{ dimension: 'sunTiming', grade: 1 }]);
+    expect(fit(shy, site('bed', { sun_when: 'morning' }), hot).verdict).toBe('thrives');
+    expect(fit(shy, site('bed'), { ...hot, half_zone: '6b' }).verdict).toBe('thrives');
   });
   it('a pot outdoors is two zones colder, and must hold its litres', () => {
     const potted = plant('x', { container: 'good', container_min_l: 10, zone_min: '5b', spacing_cm: 30 });
@@ -67,6 +68,25 @@ describe('fit of a plant on a site', () => {
     expect(fit(potted, pot, place).limits.map((l) => l.dimension)).toEqual(['cold']);
     expect(fit(potted, pot, { ...place, school_pots: 'indoors' }).verdict).toBe('thrives');
     expect(fit(potted, { ...pot, volume_l: 5 }, { ...place, school_pots: 'indoors' }).verdict).toBe('unsuitable');
+  });
+  it('several workable dimensions are worse than one, and three are too much', () => {
+    const of = (over: object) => fit(plant('x', { ph_max: 6 }), site('bed', over), place);
+    // A step too dry leaves 0.7, half a unit of pH 0.7, an hour of sun 0.7.
+    expect(of({ moisture: 1, ph: 6 })).toMatchObject({ verdict: 'workable' });
+    expect(of({ moisture: 1, ph: 6 }).share).toBeCloseTo(0.7, 9);
+    expect(of({ moisture: 1, ph: 6.5 })).toMatchObject({ verdict: 'workable' });
+    expect(of({ moisture: 1, ph: 6.5 }).share).toBeCloseTo(0.49, 9);
+    const three = of({ moisture: 1, ph: 6.5, sun_h: 3 });
+    expect(three).toMatchObject({ verdict: 'unsuitable', share: 0 });
+    expect(three.limits.every(({ grade }) => grade === 1)).toBe(true);
+    const reasons = decidingReasons(plant('x', { ph_max: 6 }), site('bed', { moisture: 1, ph: 6.5, sun_h: 3 }), place);
+    expect(reasons.map(({ dimension }) => dimension).sort()).toEqual(['moisture', 'ph', 'sun']);
+  });
+  it('what is hardly felt alone may hold back together: the worst of it is named', () => {
+    // 0.3 h of sun short leaves 0.91, sharp drainage 0.92: together 0.84.
+    const found = fit(plant('x'), site('bed', { sun_h: 3.7, drainage: 'sharp' }), place);
+    expect(found.verdict).toBe('workable');
+    expect(found.limits).toEqual([{ dimension: 'sun', grade: 0 }]);
   });
   it('a matrix has a row a plant and a column a site', () => {
     const matrix = fitMatrix([cardinal, plant('y')], [site('a'), site('b', { moisture: 5 })], place);
@@ -88,10 +108,11 @@ describe('the reasons of a fit', () => {
     expect(reasons.find((reason) => reason.dimension === 'sun')).toMatchObject({ margin: 0, grade: 0 });
   });
   it('say by how much the sun is short or over', () => {
-    const short = fitReasons(plant('x', { sun_min_h: 6 }), site('bed', { sun_h: 5.5 }), place)[0]!;
-    expect(short).toMatchObject({ dimension: 'sun', grade: 1, margin: -0.5 });
+    const short = fitReasons(plant('x', { sun_min_h: 6 }), site('bed', { sun_h: 5 }), place)[0]!;
+    expect(short).toMatchObject({ dimension: 'sun', grade: 1, margin: -1 });
     const over = fitReasons(plant('x', { sun_max_h: 6 }), site('bed', { sun_h: 7 }), place)[0]!;
-    expect(over).toMatchObject({ dimension: 'sun', grade: 1, margin: -1 });
+    // Counted from an hour before its limit.
+    expect(over).toMatchObject({ dimension: 'sun', grade: 1, margin: -2 });
   });
   it('name the source of the figure that counts, and none where a pot’s mix makes it moot', () => {
     const jar = { source: 'jar', on: '2026-05-04' } as const;

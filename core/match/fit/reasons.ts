@@ -2,13 +2,25 @@ import type { FitPlace } from '../../model/here';
 import type { Plant } from '../../model/reference';
 import { HALF_ZONES, type SiteValue } from '../../model/vocabulary';
 import type { Figure } from '../../place/survey/measured';
-import { roomM2 } from '../quantities';
-import { DIMENSIONS, onePotOf, outside, siteZoneIndex, type Dimension, type FitSite, type Grade } from './dimensions';
+import { groundM2 } from '../quantities';
+import {
+  DIMENSIONS,
+  gradeOf,
+  onePotOf,
+  outside,
+  siteZoneIndex,
+  sunOver,
+  type Dimension,
+  type FitSite,
+  type Grade,
+} from './dimensions';
 
 /** One dimension of a fit: its grade, and what the grade rests on. */
 export interface FitReason {
   dimension: Dimension;
   grade: Grade;
+  /** What this dimension leaves of what the plant gives where it thrives, 0–1. */
+  share: number;
   /** Room left before the limit (positive) or distance beyond it (negative), in the dimension's own unit; null where it has none. */
   margin: number | null;
   /** Source and date of the value; null where the site was never surveyed or it is no value of a site. */
@@ -43,10 +55,14 @@ const MARGINS: Partial<Record<Dimension, (plant: Plant, site: FitSite, place: Fi
   cold: (plant, site, place) =>
     plant.kind === 'annual' ? null : siteZoneIndex(site, place) - HALF_ZONES.indexOf(plant.zone_min),
   heat: (plant, _site, place) => HALF_ZONES.indexOf(plant.zone_max) - HALF_ZONES.indexOf(place.half_zone),
-  sun: (plant, site) => round(-outside(site.sun_h, plant.sun_min_h, plant.sun_max_h)),
+  // More sun than it bears elsewhere is only too much where it burns.
+  sun: (plant, site, place) =>
+    site.sun_h >= plant.sun_min_h && DIMENSIONS.sun(plant, site, place) < 1
+      ? round(-sunOver(plant, site))
+      : round(site.sun_h - plant.sun_min_h),
   moisture: (plant, site) => -outside(site.moisture, plant.moisture_min, plant.moisture_max),
   ph: (plant, site) => (site.kind === 'container' ? null : round(-outside(site.ph, plant.ph_min, plant.ph_max))),
-  room: (plant, site) => round(onePotOf(site).area_m2 - roomM2(plant, site), 2),
+  room: (plant, site) => round(onePotOf(site).area_m2 - groundM2(plant, 1, site), 2),
   container: (plant, site) =>
     site.kind === 'container' && plant.container !== 'no' ? round(onePotOf(site).volume_l - (plant.container_min_l ?? 0)) : null,
 };
@@ -55,14 +71,25 @@ const MARGINS: Partial<Record<Dimension, (plant: Plant, site: FitSite, place: Fi
 export function fitReasons(plant: Plant, site: FitSite, place: FitPlace): FitReason[] {
   return (Object.keys(DIMENSIONS) as Dimension[])
     .filter((dimension) => dimension !== 'container' || site.kind === 'container')
-    .map((dimension) => ({
-      dimension,
-      grade: DIMENSIONS[dimension](plant, site, place),
-      margin: MARGINS[dimension]?.(plant, site, place) ?? null,
-      basis: basisOf(dimension, site),
-      plant,
-      site,
-      place,
-    }))
-    .sort((a, b) => b.grade - a.grade);
+    .map((dimension) => {
+      const share = DIMENSIONS[dimension](plant, site, place);
+      return {
+        dimension,
+        grade: gradeOf(share),
+        share,
+        margin: MARGINS[dimension]?.(plant, site, place) ?? null,
+        basis: basisOf(dimension, site),
+        plant,
+        site,
+        place,
+      };
+    })
+    .sort((a, b) => a.share - b.share);
+}
+
+/** What makes a plant unsuitable: the dimensions that alone would, or, where none does, those that together do. */
+export function decidingReasons(plant: Plant, site: FitSite, place: FitPlace): FitReason[] {
+  const held = fitReasons(plant, site, place).filter(({ grade }) => grade > 0);
+  const alone = held.filter(({ grade }) => grade === 2);
+  return alone.length > 0 ? alone : held;
 }

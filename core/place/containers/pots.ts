@@ -36,7 +36,9 @@ export function winterOf(pot: PotFields | null, school: PotSchool): 'outdoors' |
  */
 export function potZone(site: Pick<Site, 'pot'>, halfZone: string, school: PotSchool): string {
   const winter = winterOf(site.pot, school);
-  if (winter === 'indoors') return SETTINGS.container.frostFreeZone;
+  const indoors = SETTINGS.container.frostFreeZone;
+  // A room is no colder than the garden outside it.
+  if (winter === 'indoors') return zoneIndex(halfZone) > zoneIndex(indoors) ? halfZone : indoors;
   if (winter === 'unheated') return halfZone;
   const outdoors = zoneIndex(containerZone(halfZone, school === 'indoors' ? 'two-zones' : school));
   const thin = site.pot && (site.pot.material === 'metal' || site.pot.material === 'fabric') && site.pot.exposure === 'windy';

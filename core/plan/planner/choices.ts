@@ -7,7 +7,7 @@ import type { Planting, Site } from '../../model/garden';
 import { groupBy } from '../../model/group';
 import { isWoody, type Feature, type PlantSize } from '../../model/vocabulary';
 import { trapsFor } from '../../match/gates/traps';
-import { areaUse, groundM2, roomM2 } from '../../match/quantities';
+import { areaUse, crownFits, groundM2, roomM2 } from '../../match/quantities';
 import { SETTINGS } from '../../settings';
 import { unitPrice } from '../shopping/sizes';
 import { keptOf, sizeFor, type PlanQuestion } from './question';
@@ -112,10 +112,11 @@ export function choiceOf(
 ): PlantChoice | Ruling {
   const { site } = room;
   const { plant } = here;
-  const { verdict } = fit(plant, site, question.almanac.place);
+  const { verdict, share } = fit(plant, site, question.almanac.place);
   if (verdict === 'unsuitable') return 'unsuitable';
   const tallest = question.wishes.tallest_cm[site.id];
   if (tallest !== undefined && plant.height_max_cm > tallest) return 'too-tall';
+  if (!crownFits(plant, site)) return 'no-room';
   const ground = groundM2(plant, 1, site);
   const crown = crownRoom(here, site);
   const { mostOfKind, mostClimbers } = SETTINGS.planner;
@@ -135,7 +136,7 @@ export function choiceOf(
     here,
     site,
     verdict,
-    stand: grownStand(here, site, verdict),
+    stand: grownStand(here, site, share),
     ground,
     crown,
     least,

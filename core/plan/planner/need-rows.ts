@@ -105,7 +105,7 @@ function addAmount(
   const factor = shared.length === 0 ? 1 : Math.max(1, ...cell.of.map(({ goal }) => leafFactor.get(goal) ?? 1));
   const demand = cell.amount!.demand * factor;
   // Coefficients are cut to what is missing: a tighter relaxation, the same whole solutions.
-  const weakest = Math.min(...Object.values(SETTINGS.fit.yield).filter((share) => share > 0));
+  const weakest = SETTINGS.fit.from.workable;
   const missing = demand - fixed;
   const parts = shared.map(([resource, each]): Entry => {
     const part = model.columns.add(0, Infinity, false);

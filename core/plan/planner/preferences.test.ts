@@ -60,10 +60,10 @@ describe('what a plant costs by the preferences', () => {
   });
   it('care: where it only just fits, an annual, a plant that overruns others', () => {
     expect(added({ care: 'some' })).toBe(0);
-    expect(added({ care: 'some' }, { ofSite: { sun_h: 3.5 } })).toBeCloseTo(800 * 0.25, 9);
+    expect(added({ care: 'some' }, { ofSite: { sun_h: 3 } })).toBeCloseTo(800 * 0.25, 9);
     expect(added({ care: 'some' }, { ofPlant: { kind: 'annual' } })).toBeCloseTo(800 * 0.25, 9);
     expect(added({ care: 'some' }, { ofPlant: { vigour: 3 } })).toBeCloseTo(800 * 0.25, 9);
-    expect(added({ care: 'some' }, { ofPlant: { kind: 'annual', vigour: 3 }, ofSite: { sun_h: 3.5 } })).toBeCloseTo(600, 9);
+    expect(added({ care: 'some' }, { ofPlant: { kind: 'annual', vigour: 3 }, ofSite: { sun_h: 3 } })).toBeCloseTo(600, 9);
   });
   it('flowers in the first year: each year late, up to five', () => {
     const late = (years_to_flower: number, kind: Plant['kind'] = 'perennial') =>

@@ -2,7 +2,7 @@ import { serves } from '../../coverage/gives/rule';
 import { ruleFor } from '../../coverage/gives/rules';
 import { grownStand } from '../../coverage/stands';
 import type { NeedCoverage } from '../../coverage/types';
-import { fitReasons } from '../../match/fit/reasons';
+import { decidingReasons } from '../../match/fit/reasons';
 import { refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
@@ -65,7 +65,7 @@ function hindranceOf(
       ? { why: { kind: 'no-room', count, wanted_m2, left_m2 }, distance: 1 + wanted_m2 - left_m2 }
       : { why: { kind: 'crowns' }, distance: DISTANCE.crowded };
   }
-  const reasons = fitReasons(plant, site, question.almanac.place).filter((reason) => reason.grade === 2);
+  const reasons = decidingReasons(plant, site, question.almanac.place);
   const distance = reasons.reduce(
     (sum, { margin }) => sum + UNFIT.each + Math.min(UNFIT.most, Math.abs(margin ?? UNFIT.unknown)),
     0,
@@ -89,7 +89,7 @@ export function helpersFor(
   if (!rule || covered.verdict === 'closed') return [];
   const rooms = roomsOf(question, plantings);
   const couldServe = (here: PlantHere, site: Site) => {
-    const giving = rule.of(grownStand(here, site, 'thrives'));
+    const giving = rule.of(grownStand(here, site, 1));
     if (!giving || (rule.patch && giving.patch === 0)) return false;
     return covered.gaps.some((h) => serves(giving, h));
   };
