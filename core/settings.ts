@@ -22,14 +22,37 @@ export const SETTINGS = {
     largeHerbCm: 40,
     /** Height (cm) from which a shrub or tree counts as one whole patch. Judgement. */
     woodyPatchCm: 100,
-    /** Laying in light one step from what the female wants (sun ↔ part, part ↔ shade), and two steps. Judgement. */
-    lightStep: [1, 0.5, 0],
+    /** How readily a female lays, by hours of sun, for hosts laid on in sun, part sun and shade; straight between. Judgement. */
+    light: {
+      sun: [
+        [1.5, 0],
+        [3, 0.3],
+        [4.5, 0.65],
+        [6, 1],
+      ],
+      part: [
+        [0, 0.3],
+        [3, 1],
+        [6, 1],
+        [9, 0.5],
+      ],
+      shade: [
+        [3, 1],
+        [4.5, 0.6],
+        [6, 0.25],
+        [8, 0],
+      ],
+    },
+    /** Share from which a host is laid on at all. Judgement. */
+    laidOnFrom: 0.2,
   },
   light: {
     /** Hours of direct sun: from this a site is sunny. Trade: six hours is full sun. */
     sunH: 6,
     /** Below this a site is shady. Trade. */
     shadeH: 3,
+    /** Hours of sun on the crown of a tree that stands in the yard, for those who lay on it. Judgement. */
+    crownSunH: 8,
   },
   sun: {
     /** Altitude (degrees) from which the sun counts: lower it is dimmed by haze and hills. Judgement. */
@@ -66,11 +89,25 @@ export const SETTINGS = {
     hummingbirdFactor: 2,
     /** Worth of a flower whose form the guest does not prefer but can drink from. Judgement. */
     otherForm: 0.5,
+    /** Millimetres by which a tube may be longer than the tongue until nothing is reached: nectar stands in the tube. Judgement. */
+    tongueReach_mm: 6,
+    /**
+     * Times over that the flowers of a plant cover the ground it takes at most, low ones standing under tall ones, in a bed
+     * and in a pot; and most flowers (m²) of one climber on its support. Judgement.
+     */
+    layers: 1.5,
+    vine_m2: 1.5,
+    /** Height (m) above which guests visit less and less, and most flowers (m²) that one tree counts for. Judgement. */
+    tree: { reach_m: 6, most_m2: 6 },
     /** Share of a half-month in bloom from which a kind counts as in bloom. Judgement. */
     inBloomShare: 0.34,
-    /** Units from which a kind counts: a single stray flower is not a kind. Judgement. */
-    kindUnits: 0.1,
+    /** Share of what is wanted from which a kind counts: a single stray flower is not a kind. Judgement. */
+    kindShare: 1 / 6,
+    /** Value from which a flower counts as a kind: one of value 1 adds to others and carries nobody. Judgement. */
+    kindValue: 2,
   },
+  /** What is left of a low herb and of a taller one in a lawn, under the mower, and how low (cm). Judgement. */
+  lawn: { low: 0.5, tall: 0.1, lowCm: 30 },
   shelter: {
     /** Square metres of the right undisturbed place. Judgement. */
     area: { visits: 0, breeds: 1, thrives: 2 },
@@ -86,10 +123,14 @@ export const SETTINGS = {
     featureArea: 2,
   },
   special: {
-    /** Native kinds in the plan that feed enough small insects for a hummingbird's young. Judgement. */
-    insectKinds: 8,
-    /** Height (cm) from which a shrub or tree is nesting cover or a perch. Judgement. */
-    coverCm: 200,
+    /**
+     * Leaf (g) of native plants that feeds enough small insects for a hummingbird's young, counted by what their genera
+     * feed (core/match/insect-leaf.ts). Judgement: a large shrub of a rich genus, or a bed of fifty perennials.
+     */
+    insectLeaf_g: 4000,
+    /** Present height (cm) from which a shrub or tree is a perch, and dense enough to nest in. Judgement. */
+    perchCm: 200,
+    nestCm: 300,
   },
   /**
    * Shares (0–1) of what a plant gives where it thrives that each dimension of its site leaves it. All judgement, set so
@@ -174,10 +215,25 @@ export const SETTINGS = {
       loam: { wilting: 0.13, field: 0.28 },
       clay: { wilting: 0.25, field: 0.38 },
     },
-    /** Shares of the store from which moisture is step 2, 3, 4 and 5 (above what the soil holds). Judgement. */
-    moistureSteps: [0.2, 0.45, 0.8, 1.15],
-    /** Depth (m) of soil that a bed drinks from. Judgement: most roots of herbs. */
-    rootM: 0.4,
+    /**
+     * Shares of the store from which moisture is step 2, 3, 4 and 5 (above what the soil holds). Judgement, by beds that
+     * growers know: an ordinary loam is even in the East and on the prairie, fairly dry in Texas, dry in the basins.
+     */
+    moistureSteps: [0.2, 0.37, 0.8, 1.1],
+    /** Depth (m) of soil that a grown bed drinks from; of plants not rooted yet. Judgement: most roots of perennials. */
+    rootM: 0.8,
+    youngM: 0.3,
+    /** Thirst of planted, mulched ground beside the reference grass. Judgement on published crop coefficients. */
+    plantedDrinks: 0.75,
+    /** Share of the store below which it is given up less readily. FAO 56. */
+    readily: 0.5,
+    /** Wet days that fall together. Judgement: fronts bring two. */
+    spell_d: 2,
+    /** Share of the store from which badly drained ground stands wet. Judgement. */
+    standsFrom: 0.7,
+    /** Steps that a bed does not fall below where water stands, runs in, or a hose reaches; nor rise above where it runs off. Judgement. */
+    floor: { standing: 4, receives: 2, hose: 2 },
+    ceiling: { sharp: 2, sheds: 3 },
     /** Rain that stays, where a bed sheds water or receives it from around. Judgement. */
     runoffShare: { none: 0.9, sheds: 0.65, receives: 1.6 },
     /** Share of the open-ground thirst left in full shade. Judgement. */
@@ -385,12 +441,31 @@ export const SETTINGS = {
     lessSunH: 2,
     /** Years in the ground from which a plant finds water of its own, and how deep (m) it then drinks. Trade: two seasons; judgement. */
     rootedYears: 2,
-    rootedM: 0.8,
+    rootedM: 1.2,
+    /** Steps drier than it bears at which a young plant dies, and a rooted one drops its leaf. Judgement. */
+    youngDies: 2,
+    rootedDrops: 2,
+    /** Half-months that leaf and flowers are then gone, the dry month with them; and what is left of them. Judgement. */
+    dropsFor: 3,
+    dropsTo: 0.3,
+    /**
+     * A hard winter: half-zones short from which a plant dies of it; from which half-zone up a plant's leaf and flowers are
+     * frozen back whatever its roots bear, where the winter is no milder than `frozenBelow`; from which half-month they
+     * are gone, and how many half-months after the last frost they are back. Judgement on freezes in the South.
+     */
+    diesAt: 2,
+    tenderFrom: '8b',
+    frozenBelow: '9b',
+    frozenFrom: 1,
+    backAfter: 3,
   },
   age: {
     /** Share of mature size by years since planting, for herbs, for shrubs and vines, for trees. Judgement. */
     herb: [0.3, 0.7, 1],
     woody: [0.1, 0.25, 0.45, 0.7, 1],
-    tree: [0.02, 0.05, 0.1, 0.17, 0.25, 0.35, 0.5, 0.65, 0.8, 1],
+    tree: [
+      0.02, 0.04, 0.07, 0.1, 0.13, 0.17, 0.21, 0.25, 0.29, 0.33, 0.37, 0.41, 0.45, 0.49, 0.53, 0.57, 0.62, 0.67, 0.72, 0.77, 0.81,
+      0.85, 0.89, 0.93, 0.97, 1,
+    ],
   },
 } as const;

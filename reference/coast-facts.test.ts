@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
 import { coverage, type CoverageInput } from '../core/coverage/coverage';
-import { nectarOfPlant } from '../core/match/nectar';
+import { nectarOfFlower } from '../core/match/nectar';
 import { fit } from '../core/match/fit/fit';
 import { gates } from '../core/match/gates/gates';
 import { withChange } from '../core/coverage/offers/change';
@@ -62,7 +62,7 @@ describe('flowers through the year on the coast', () => {
 });
 
 describe('who can drink where', () => {
-  const of = (target: string, plant: string) => nectarOfPlant(kettle.almanac.targets.get(target)!.target, plantOf(plant).plant);
+  const of = (target: string, plant: string) => nectarOfFlower(kettle.almanac.targets.get(target)!.target, plantOf(plant).plant);
   it.each([
     ['a hummingbird from cardinal flower', 'archilochus-colubris', 'lobelia-cardinalis', true],
     ['and not from boneset', 'archilochus-colubris', 'eupatorium-perfoliatum', false],

@@ -76,10 +76,12 @@ describe('host coverage', () => {
     const trapped = { ...world, hosts: [host('azure', 'host-herb', 'trap')] };
     expect(coverage(gardenOf(trapped, full)).faults).toEqual([{ planting: '1', kind: 'trap', target: 'azure' }]);
   });
-  it('a host for shade counts half in part sun and not at all in full sun', () => {
+  it('a host for shade counts less in part sun and not at all in full sun', () => {
     const shade = { ...world, hosts: [host('azure', 'host-herb', 'primary', 'shade')] };
     const inSun = (sun_h: number) => needOf(gardenOf(shade, full, { sites: [site('bed', { sun_h })] }), 'host').cells[0]!.supply;
-    expect(inSun(4)).toBeCloseTo(6);
+    // Six tenths at 4.5 h, a quarter at 6 h, straight between.
+    expect(inSun(4.5)).toBeCloseTo(12 * 0.6);
+    expect(inSun(5.25)).toBeCloseTo(12 * 0.425);
     expect(inSun(8)).toBe(0);
   });
   it('an unsuitable planting supplies nothing and is a fault', () => {
@@ -117,8 +119,8 @@ describe('host coverage', () => {
 });
 
 describe('nectar coverage', () => {
-  it('two plants of a metre give 2 × 0.785 m² × 2', () => {
-    expect(needOf(gardenOf(world, full), 'nectar').cells[0]!.supply).toBeCloseTo(3.1416, 3);
+  it('two plants that cover their 0.25 m² one and a half times give 2 × 0.375 m² × 2', () => {
+    expect(needOf(gardenOf(world, full), 'nectar').cells[0]!.supply).toBeCloseTo(1.5, 9);
   });
   it('a single kind in any amount is thin: too few kinds', () => {
     const need = needOf(gardenOf(world, [planting('2', 'flower-a', 9)]), 'nectar');
@@ -129,7 +131,19 @@ describe('nectar coverage', () => {
   });
   it('another form gives half', () => {
     const daisies = { ...world, plants: world.plants.map((p) => ({ ...p, flower_form: 'daisy' as const })) };
-    expect(needOf(gardenOf(daisies, full), 'nectar').cells[0]!.supply).toBeCloseTo(3.1416 / 2, 3);
+    expect(needOf(gardenOf(daisies, full), 'nectar').cells[0]!.supply).toBeCloseTo(0.75, 9);
+  });
+  it('a kind counts for no more than all that is wanted, however much of it there is', () => {
+    const crowd = needOf(gardenOf(world, [planting('2', 'flower-a', 9), planting('3', 'flower-b', 1)]), 'nectar').cells[0]!;
+    // Nine of one kind are worth the 1.5 that are wanted, one of the other adds its 0.75.
+    expect(crowd.supply).toBeCloseTo(2.25, 9);
+    expect(crowd.contributions.map((row) => row.amount)).toEqual([expect.closeTo(1.5, 9), expect.closeTo(0.75, 9)]);
+  });
+  it('a flower of value 1 adds, and is none of the kinds that carry a garden', () => {
+    const pale = { ...world, plants: world.plants.map((p) => ({ ...p, nectar_butterfly: p.id === 'flower-a' ? 1 : 2 })) };
+    const row = needOf(gardenOf(pale, [planting('2', 'flower-a', 4), planting('3', 'flower-b', 1)]), 'nectar');
+    expect(row.cells[0]).toMatchObject({ kinds: 1, supply: expect.closeTo(2.25, 9) });
+    expect(row).toMatchObject({ verdict: 'thin', limit: 'kinds' });
   });
   it('a garden of nectar alone closes no cycle', () => {
     expect(coverage(gardenOf(world, [planting('2', 'flower-a', 20), planting('3', 'flower-b', 20)])).closed).toBe(0);
@@ -144,8 +158,8 @@ describe('nectar coverage', () => {
     const rows = [planting('1', 'red-a', 1), planting('2', 'red-b', 1)];
     const supply = (targets: World['targets']) =>
       needOf(gardenOf({ targets, plants: flowers, hosts: [] }, rows), 'nectar', 'ruby').cells[0]!.supply;
-    expect(supply([bird('ruby')])).toBeCloseTo(3.1416, 3);
-    expect(supply([bird('ruby'), bird('topaz')])).toBeCloseTo(3.1416 / 2, 3);
+    expect(supply([bird('ruby')])).toBeCloseTo(1.5, 9);
+    expect(supply([bird('ruby'), bird('topaz')])).toBeCloseTo(0.75, 9);
   });
 });
 

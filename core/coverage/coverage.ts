@@ -1,22 +1,16 @@
 import type { GateGarden } from '../match/gates/gates';
-import type { Garden, GardenTarget, Planting, Site } from '../model/garden';
-import type { Almanac } from '../model/here';
+import type { Garden, GardenTarget, Site } from '../model/garden';
 import { SETTINGS } from '../settings';
 import type { Rule } from './gives/rule';
 import { rulesOf } from './gives/rules';
 import { allotLeaf } from './leaf';
-import { standsOf, type Stand } from './stands';
+import { standsOf, type Stand, type Standing } from './stands';
 import { featuresFor, patchesBySite, supplyTo, type Supply } from './supply';
 import type { Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
-export interface CoverageInput {
-  almanac: Almanac;
+export interface CoverageInput extends Standing {
   garden: GateGarden & Pick<Garden, 'school_autumn'>;
-  sites: readonly Site[];
   targets: readonly Pick<GardenTarget, 'target' | 'ambition' | 'priority'>[];
-  plantings: readonly Planting[];
-  /** null: plants as they will be when grown; a year: as they are then. */
-  year: number | null;
 }
 
 /** closed from 1, open below 0.4, thin between. */
@@ -35,7 +29,8 @@ function cellOf(rule: Rule, halfMonth: number, { amount, kinds, contributions }:
     return { halfMonth, supply: met, demand: 1, kinds: 0, ratio, verdict: verdictOf(ratio), contributions };
   }
   // Without a leaf no patch and no kind counts.
-  const ratio = rule.patch && amount === 0 ? 0 : Math.min(amount / rule.amount, patch ?? Infinity, ofKinds);
+  const met = rule.patch && amount === 0 ? 0 : Math.min(amount / rule.amount, patch ?? Infinity, ofKinds);
+  const ratio = Math.max(rule.unmet, met);
   return { halfMonth, supply: amount, demand: rule.amount, kinds: kinds.size, ratio, verdict: verdictOf(ratio), contributions };
 }
 
@@ -76,7 +71,7 @@ function needCoverage(
  */
 export function coverage(input: CoverageInput): Coverage {
   const { almanac, sites } = input;
-  const { stands, faults } = standsOf(almanac, input.garden, sites, input.plantings, input.year);
+  const { stands, faults } = standsOf(input);
   const chosen = rulesOf(input);
   const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));
   const leaf = new Map(allotLeaf(eaten, stands).map((allotted, i) => [eaten[i]!, allotted]));
@@ -85,7 +80,8 @@ export function coverage(input: CoverageInput): Coverage {
     const traps = stands.filter((stand) => here.hosts.get(stand.here.plant.id)?.rank === 'trap');
     faults.push(...traps.map((stand): Fault => ({ planting: stand.id, kind: 'trap', target: here.target.id })));
     const needs = rules.map((rule) => needCoverage(rule, stands, sites, leaf.get(rule) ?? null));
-    const ratio = Math.min(1e6, ...needs.map((need) => need.ratio));
+    // Who asks for nothing here is served by nothing.
+    const ratio = needs.length === 0 ? 0 : Math.min(...needs.map((need) => need.ratio));
     return { target: here.target.id, needs, ratio, verdict: verdictOf(ratio) };
   });
   return { targets, faults, closed: targets.filter((row) => row.verdict === 'closed').length };

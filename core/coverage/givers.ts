@@ -1,3 +1,4 @@
+import type { CoverageInput } from './coverage';
 import type { Contribution, NeedCoverage } from './types';
 
 /** What each planting gives a need at its best half-month, those that give most first. */
@@ -6,4 +7,19 @@ export function giversOf(covered: NeedCoverage): Contribution[] {
   for (const cell of covered.cells)
     for (const { planting, amount } of cell.contributions) best.set(planting, Math.max(best.get(planting) ?? 0, amount));
   return [...best].map(([planting, amount]) => ({ planting, amount })).sort((a, b) => b.amount - a.amount);
+}
+
+/** Who a contribution comes from: so many of a plant on a site; null where it stands in the yard, outside the beds. */
+export interface Giver {
+  plant: string;
+  count: number;
+  site: string | null;
+}
+
+/** What gives under an id of a contribution: a planting, or a tree or shrub that stands around. */
+export function giverOf({ plantings, around = [] }: Pick<CoverageInput, 'plantings' | 'around'>, id: string): Giver | null {
+  const planting = plantings.find((row) => row.id === id);
+  if (planting) return { plant: planting.plant, count: planting.count, site: planting.site_id };
+  const standing = around.find((row) => row.id === id);
+  return standing ? { plant: standing.plant, count: 1, site: null } : null;
 }

@@ -2,7 +2,7 @@ import type { Almanac, LarvalPeriod } from '../model/here';
 import type { CoverageInput } from './coverage';
 import { hostRule, isLaidOn } from './gives/host';
 import type { Rule } from './gives/rule';
-import { lightOf, standsOf, type Stand } from './stands';
+import { standsOf, type Stand } from './stands';
 import type { Coverage } from './types';
 import { lawOf } from '../almanac/bloom/opening';
 import { frostFree } from '../place/climate/frost';
@@ -37,7 +37,7 @@ const leafFor = (rule: Rule, stand: Stand, h: number) =>
  * `hard` where they eat more than can be spared, `stripped` where hardly a leaf is left, `bare` where there is none.
  */
 export function leafBudget(input: CoverageInput, covered: Coverage): BroodBudget[] {
-  const { stands } = standsOf(input.almanac, input.garden, input.sites, input.plantings, input.year);
+  const { stands } = standsOf(input);
   return covered.targets.flatMap(({ target: id, needs }) => {
     const target = input.almanac.targets.get(id)!;
     const host = needs.find((row) => row.need.stage === 'host');
@@ -100,7 +100,7 @@ export function successions(
   garden: CoverageInput['garden'] & { last_frost: string | null; first_frost: string | null },
   input: CoverageInput,
 ): Succession[] {
-  const { stands } = standsOf(almanac, garden, input.sites, input.plantings, null);
+  const { stands } = standsOf({ ...input, year: null });
   const { growDays, standDays } = SETTINGS.succession;
   const season = frostFree(garden);
   const lastFrost = garden.last_frost ? season.from - 1 : 1;
@@ -113,8 +113,7 @@ export function successions(
       const { plant } = stand.here;
       // Winter annuals come up by themselves in autumn.
       const law = lawOf(plant);
-      if (plant.kind !== 'annual' || law === 'spring' || law === 'rain' || !isLaidOn(here, plant.id, lightOf(stand.site)))
-        continue;
+      if (plant.kind !== 'annual' || law === 'spring' || law === 'rain' || !isLaidOn(here, plant.id, stand.site)) continue;
       const row = found.get(plant.id) ?? { plant: plant.id, targets: [], sowings: [] };
       if (!row.targets.includes(target)) row.targets.push(target);
       found.set(plant.id, row);

@@ -1,7 +1,8 @@
 import { drinksNectar } from '../match/nectar';
 import { onTheWing } from '../almanac/flight';
 import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween, halfMonthsTouched } from '../model/half-month';
-import type { Ambition, SpecialNeed, Stage } from '../model/vocabulary';
+import type { Target } from '../model/reference';
+import { AMBITIONS, type Ambition, type SpecialNeed, type Stage } from '../model/vocabulary';
 import { SETTINGS } from '../settings';
 import type { FlightHere, TargetHere } from '../model/here';
 import { larvalHalfMonths } from '../almanac/larval-periods';
@@ -65,12 +66,17 @@ export function middleThird(halfMonths: readonly number[]): number[] {
   return halfMonths.length < 3 ? [...halfMonths] : halfMonths.slice(third, halfMonths.length - third);
 }
 
+/** The ambitions that make sense for a creature: one whose adults eat nothing cannot be had as a visitor. */
+export const ambitionsFor = ({ adult_food }: Pick<Target, 'adult_food'>): readonly Ambition[] =>
+  adult_food === 'none' ? AMBITIONS.filter((ambition) => ambition !== 'visits') : AMBITIONS;
+
 /**
  * What a target needs in a garden, stage by stage, for the gardener's ambition. A visitor needs nectar only;
  * hummingbirds raise no larvae and need nest cover only where and while they nest.
  */
-export function needsOf(here: NeedyTarget, ambition: Ambition): Need[] {
+export function needsOf(here: NeedyTarget, chosen: Ambition): Need[] {
   const { target, occurrence, flightHalfMonths: flown, larval, wintering } = here;
+  const ambition = ambitionsFor(target).includes(chosen) ? chosen : 'breeds';
   const needs: Need[] = [];
   const need = (stage: Stage, halfMonths: number[], demand: number, kinds = 0, special: SpecialNeed | null = null) => {
     if (halfMonths.length > 0 && demand > 0) needs.push({ target: target.id, stage, special, halfMonths, demand, kinds });

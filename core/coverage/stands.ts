@@ -1,10 +1,12 @@
 import type { Almanac, PlantHere } from '../model/here';
 import { type Planting, type Site, grewIn } from '../model/garden';
+import type { Plant } from '../model/reference';
 import { plantingFoliage, plantingShares, type BloomShares } from '../almanac/bloom/planting-bloom';
 import { fit } from '../match/fit/fit';
 import { refusalFor, type GateGarden } from '../match/gates/gates';
 import { ageShare } from '../match/quantities';
 import { SETTINGS } from '../settings';
+import type { Around, Setback } from './around';
 import type { Fault } from './types';
 
 /** The plantings of a garden, each with all that its supply depends on. */
@@ -15,6 +17,8 @@ export interface Stand {
   count: number;
   /** Fit × age, 0–1: what a plant here gives beside a grown one that thrives. */
   vigour: number;
+  /** Age alone, 0–1: its size beside a grown one. */
+  grown: number;
   flowers: boolean;
   /** Share of its full bloom in each half-month, and of the half-month that some of it is in flower. */
   bloom: BloomShares;
@@ -22,17 +26,27 @@ export interface Stand {
   foliageShares: number[];
 }
 
+/** What the stands of a garden follow from. */
+export interface Standing {
+  almanac: Almanac;
+  garden: GateGarden;
+  sites: readonly Site[];
+  plantings: readonly Planting[];
+  /** null: plants as they will be when grown; a year: as they are then. */
+  year: number | null;
+  /** Trees and shrubs that stand outside the beds. */
+  around?: readonly Around[];
+  setbacks?: readonly Setback[];
+}
+
 /**
  * The live plantings as stands, and those that give nothing with the reason. `year` null: as they will be when
  * grown; a year: as they are then, counting only what is planted.
  */
-export function standsOf(
-  almanac: Almanac,
-  garden: GateGarden,
-  sites: readonly Site[],
-  plantings: readonly Planting[],
-  year: number | null,
-): { stands: Stand[]; faults: Fault[] } {
+export function standsOf({ almanac, garden, sites, plantings, year, around = [], setbacks = [] }: Standing): {
+  stands: Stand[];
+  faults: Fault[];
+} {
   const siteOf = new Map(sites.map((site) => [site.id, site]));
   const stands: Stand[] = [];
   const faults: Fault[] = [];
@@ -42,7 +56,7 @@ export function standsOf(
     if (!here || !site || !grewIn(planting, year)) continue;
     const found = fit(here.plant, site, almanac.place);
     // What has lived here for years lives here, whatever the figures say.
-    const share = planting.stays ? Math.max(found.share, SETTINGS.fit.from.workable) : found.share;
+    const share = (planting.stays ? Math.max(found.share, SETTINGS.fit.from.workable) : found.share) * mown(here.plant, site);
     if (refusalFor(here, garden, [])) {
       faults.push({ planting: planting.id, kind: 'refused', target: null });
       continue;
@@ -53,30 +67,53 @@ export function standsOf(
     }
     const planted = planting.state === 'planned' || planting.state === 'on-order' ? null : planting.planted_year;
     const years = year === null ? null : planted === null ? -1 : year - planted;
+    const grown = years === null ? 1 : ageShare(here.plant.kind, years);
     stands.push({
       id: planting.id,
       here,
       site,
       count: planting.count,
-      vigour: share * (years === null ? 1 : ageShare(here.plant.kind, years)),
+      vigour: share * grown,
+      grown,
       flowers: years === null || years >= here.plant.years_to_flower,
-      bloom: plantingShares(here, planting, almanac.frosts),
-      foliageShares: plantingFoliage(here, planting),
+      ...setBack(planting.id, setbacks, plantingShares(here, planting, almanac.frosts), plantingFoliage(here, planting)),
     });
   }
+  for (const { id, plant, site, size } of around) {
+    const here = almanac.plants.get(plant);
+    // What may not be planted here is no help either, though it stands.
+    if (!here || refusalFor(here, garden, [])) continue;
+    const { bloomShares: amount, foliageShares } = here;
+    const seasons = setBack(id, setbacks, { amount, present: amount }, foliageShares);
+    stands.push({ id, here, site, count: 1, vigour: size, grown: size, flowers: true, ...seasons });
+  }
   return { stands, faults };
+}
+
+/** Share of a plant that the mower leaves, where its ground is lawn. */
+function mown({ kind, height_max_cm }: Plant, { ground }: Site): number {
+  if (ground !== 'lawn' || kind === 'tree' || kind === 'shrub') return 1;
+  const { low, tall, lowCm } = SETTINGS.lawn;
+  return height_max_cm <= lowCm ? low : tall;
+}
+
+/** Flowers and leaf of a planting with what its setbacks leave of them. */
+function setBack(
+  id: string,
+  setbacks: readonly Setback[],
+  bloom: BloomShares,
+  foliageShares: number[],
+): Pick<Stand, 'bloom' | 'foliageShares'> {
+  const own = setbacks.filter(({ planting }) => planting === id);
+  if (own.length === 0) return { bloom, foliageShares };
+  const left = (shares: readonly number[]) =>
+    shares.map((share, h) => own.reduce((rest, { halfMonths, left }) => (halfMonths.has(h) ? rest * left : rest), share));
+  return { bloom: { amount: left(bloom.amount), present: left(bloom.present) }, foliageShares: left(foliageShares) };
 }
 
 /** One grown plant on a site, as it would stand there; `share`: of what it gives where it thrives. */
 export function grownStand(here: PlantHere, site: Site, share: number): Stand {
   const { bloomShares, foliageShares } = here;
   const bloom = { amount: bloomShares, present: bloomShares };
-  return { id: '', here, site, count: 1, vigour: share, flowers: true, bloom, foliageShares };
-}
-
-export type Light = 'sun' | 'part' | 'shade';
-
-/** The light of a site by its hours of direct sun. */
-export function lightOf(site: Pick<Site, 'sun_h'>): Light {
-  return site.sun_h >= SETTINGS.light.sunH ? 'sun' : site.sun_h >= SETTINGS.light.shadeH ? 'part' : 'shade';
+  return { id: '', here, site, count: 1, vigour: share, grown: 1, flowers: true, bloom, foliageShares };
 }

@@ -42,16 +42,16 @@ export function supplyTo(
   const features = featuresFor(rule, sites);
   const fromFeatures = features.reduce((sum, { feature }) => sum + rule.features.get(feature)!, 0);
   const giving = stands.map((stand) => rule.of(stand));
-  const ground = rule.limitedByGround
-    ? stands.map(({ here, count, site, vigour }) => groundM2(here.plant, count, site) * Math.min(1, vigour))
-    : null;
+  const ground = groundTaken(rule, stands, giving);
+  const plantOf = new Map(stands.map((stand) => [stand.id, stand.here.plant.id]));
   return (h) => {
     const supply: Supply = { amount: rule.amount > 0 ? fromFeatures : 0, kinds: new Set(), contributions: [] };
     if (rule.amount === 0) for (const { feature } of features) supply.kinds.add(feature);
     // What serves wholly leaves nothing for plants to add.
     if (rule.whole && supply.kinds.size >= rule.kinds) return supply;
     const amountOf = (s: number) => (shared ? shared[s]![h]! : stands[s]!.count * giving[s]!.each(h));
-    const cut = ground ? withinGround(stands, amountOf, giving, ground) : null;
+    const cut = ground ? withinGround(stands, amountOf, ground) : null;
+    const byKind = new Map<string, number>();
     stands.forEach((stand, s) => {
       const given = giving[s];
       if (!given) return;
@@ -60,32 +60,46 @@ export function supplyTo(
       if (amount <= 0) return;
       supply.amount += amount;
       supply.contributions.push({ planting: stand.id, amount: rule.whole ? 1 : amount });
+      if (rule.saturates) byKind.set(stand.here.plant.id, (byKind.get(stand.here.plant.id) ?? 0) + amount);
     });
+    if (rule.saturates) saturate(supply, byKind, rule.amount, plantOf);
     return supply;
   };
 }
 
-/**
- * The share (0–1) of each stand's amount that lies on ground its site has; null where every site has enough. Of an overfull
- * one that which gives most for its ground counts first, so that neither the order of the plantings nor one more of them
- * takes anything away. `ground`: what each stand takes (m²).
- */
-function withinGround(
-  stands: readonly Stand[],
-  amountOf: (s: number) => number,
-  giving: readonly (Giving | null)[],
-  ground: readonly number[],
-): number[] | null {
+/** Takes from a supply what kinds give beyond `most` each, from the plantings of such a kind in proportion. */
+function saturate(supply: Supply, byKind: ReadonlyMap<string, number>, most: number, plantOf: ReadonlyMap<string, string>) {
+  for (const row of supply.contributions) {
+    const all = byKind.get(plantOf.get(row.planting)!)!;
+    if (all <= most) continue;
+    const kept = (row.amount * most) / all;
+    supply.amount -= row.amount - kept;
+    row.amount = kept;
+  }
+}
+
+/** What each stand takes of its site (m²) for what it gives; null where it takes none, or every site holds all of it. */
+function groundTaken(rule: Rule, stands: readonly Stand[], giving: readonly (Giving | null)[]): number[] | null {
+  if (!rule.limitedByGround) return null;
+  const ground = stands.map(({ here, count, site, vigour }, s) =>
+    giving[s] ? groundM2(here.plant, count, site) * Math.min(1, vigour) : 0,
+  );
   const taken = new Map<Site, number>();
-  stands.forEach(({ site }, s) => {
-    if (giving[s]) taken.set(site, (taken.get(site) ?? 0) + ground[s]!);
-  });
-  if ([...taken].every(([site, area]) => area <= site.area_m2)) return null;
-  const worth = stands.map((_, s) => (giving[s] && ground[s]! > 0 ? amountOf(s) / ground[s]! : 0));
+  stands.forEach(({ site }, s) => taken.set(site, (taken.get(site) ?? 0) + ground[s]!));
+  return [...taken].every(([site, area]) => area <= site.area_m2) ? null : ground;
+}
+
+/**
+ * The share (0–1) of each stand's amount for which its site has room. Of an overfull one that which gives most for its
+ * ground counts first, so that neither the order of the plantings nor one more of them takes anything away. `ground`: what
+ * each stand takes (m²).
+ */
+function withinGround(stands: readonly Stand[], amountOf: (s: number) => number, ground: readonly number[]): number[] {
+  const worth = stands.map((_, s) => (ground[s]! > 0 ? amountOf(s) / ground[s]! : 0));
   const order = [...worth.keys()].filter((s) => worth[s]! > 0);
   order.sort((a, b) => worth[b]! - worth[a]! || (stands[a]!.id < stands[b]!.id ? -1 : 1));
-  const left = new Map([...taken.keys()].map((site) => [site, site.area_m2]));
-  const shares = stands.map(() => 0);
+  const left = new Map(stands.map(({ site }) => [site, site.area_m2]));
+  const shares = stands.map(() => 1);
   for (const s of order) {
     const { site } = stands[s]!;
     const free = left.get(site)!;

@@ -10,6 +10,8 @@ import { climateHere } from '../place/climate/garden-climate';
 import { lightSeason, sunOfBeds, type BedSun } from '../place/sun/bed-sun';
 import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
+import type { Around } from '../coverage/around';
+import { aroundOf } from './around';
 import { Parts, unlessSame } from './parts';
 
 export interface GardenHereOptions {
@@ -128,21 +130,34 @@ export class GardenHere {
     const { plantings } = this.records;
     return this.#parts.get(`plantings ${plan}`, [plantings], () => plantings.filter((row) => row.plan_id === plan));
   }
+  /** Trees and shrubs that stand in the yard and are of a known species, beside the current plan. */
+  get around(): Around[] {
+    return this.#aroundBeside(this.plan.id, this.plantings);
+  }
+  #aroundBeside(plan: string, plantings: readonly Planting[]): Around[] {
+    const { almanac } = this;
+    const { things } = this.records;
+    return this.#parts.get(`around ${plan}`, [almanac, things, plantings], (before) =>
+      unlessSame(before ?? [], aroundOf(things, plantings, almanac)),
+    );
+  }
   /** What coverage is calculated from, for the current plan. */
   get input(): CoverageInput {
-    const { almanacOfYear: almanac, garden, sites, targets, plantings, year } = this;
-    return this.#parts.get('input', [almanac, garden, sites, targets, plantings, year], () => ({
+    const { almanacOfYear: almanac, garden, sites, targets, plantings, around, year } = this;
+    return this.#parts.get('input', [almanac, garden, sites, targets, plantings, around, year], () => ({
       almanac,
       garden,
       sites,
       targets,
       plantings,
+      around,
       year,
     }));
   }
   /** What coverage is calculated from, for another plan of the same garden. */
   inputOf(plan: string): CoverageInput {
-    return { ...this.input, plantings: this.plantingsOf(plan) };
+    const plantings = this.plantingsOf(plan);
+    return { ...this.input, plantings, around: this.#aroundBeside(plan, plantings) };
   }
   /** How well the current plan serves each target. */
   get covered(): Coverage {
@@ -151,9 +166,9 @@ export class GardenHere {
   }
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {
-    const { almanac, garden, sites, targets, plantings } = this.input;
+    const { almanac, garden, sites, targets, plantings, around } = this.input;
     const { prices = {}, sizes = {} } = this.garden.money ?? {};
-    return { almanac, garden, sites, targets, plantings, wishes, prices, sizes };
+    return { almanac, garden, sites, targets, plantings, around, wishes, prices, sizes };
   }
 }
 

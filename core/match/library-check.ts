@@ -9,7 +9,7 @@ import type { PlantHere } from '../model/here';
 import type { Library, ReferenceFile, Region } from '../model/reference';
 import { livesThroughWinter } from '../place/climate/zones';
 import { SETTINGS } from '../settings';
-import { drinksNectar, nectarOfPlant } from './nectar';
+import { drinksNectar, nectarOfFlower } from './nectar';
 
 /** Every contradiction in a parsed library: those of its rows, and targets that a region cannot serve. */
 export function checkLibrary(library: Library): Contradiction[] {
@@ -128,7 +128,7 @@ function checkServed(library: Library, region: Region, say: (file: ReferenceFile
     const hungry = here.flightHalfMonths.filter(
       (h) =>
         !(target.kind === 'hummingbird' && inTheCold(h)) &&
-        !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfPlant(target, p.plant) > 0),
+        !natives.some((p) => p.bloomShares[h]! > 0.3 && nectarOfFlower(target, p.plant) > 0),
     );
     if (hungry.length > 0) say('occurrence.csv', about, `No suitable native is in bloom in ${halfMonthsInWords(hungry)}.`);
   }

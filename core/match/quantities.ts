@@ -80,6 +80,19 @@ export function crownM2(plant: Pick<Plant, 'spread_cm'>): number {
   return Math.PI * (plant.spread_cm / 200) ** 2;
 }
 
+/**
+ * Ground that the flowers of one plant cover (m²) in full bloom; `vigour`: its size beside a grown one that thrives. Its
+ * crown, but no more than SETTINGS.nectar.layers over the ground it takes, so that no bed flowers more than so many times
+ * its own size. Of a tree those within reach count most, and no more than `most_m2`; a climber has what a support carries.
+ */
+export function flowersM2(plant: Plant, site: Pick<Site, 'kind'>, vigour: number): number {
+  const crown = crownM2(plant) * vigour;
+  const { layers, vine_m2, tree } = SETTINGS.nectar;
+  if (plant.kind === 'tree') return Math.min(tree.most_m2, crown * Math.min(1, (100 * tree.reach_m) / plant.height_max_cm));
+  if (plant.kind === 'vine') return Math.min(crown, vine_m2);
+  return Math.min(crown, roomM2(plant, site) * layers * vigour);
+}
+
 /** Share (0–1) of mature size of a plant `years` after planting; annuals and biennials are grown at once. */
 export function ageShare(kind: Plant['kind'], years: number): number {
   if (years < 0) return 0;

@@ -1,6 +1,6 @@
 import type { Almanac, PlantHere } from '../model/here';
 import { ADMISSIBLE } from '../library/hosts';
-import { nectarOfPlant, drinksNectar } from './nectar';
+import { nectarOfFlower, drinksNectar } from './nectar';
 import type { Host } from '../model/reference';
 import { SETTINGS } from '../settings';
 
@@ -29,7 +29,7 @@ export function services(almanac: Almanac, chosen: readonly string[]): Service[]
         return host ? [{ target: target.id, common: target.common, rank: host.rank }] : [];
       });
       const nectarFor = drinkers
-        .filter((t) => nectarOfPlant(t.target, here.plant) > 0)
+        .filter((t) => nectarOfFlower(t.target, here.plant) > 0)
         .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
         .map(({ target }) => ({ target: target.id, common: target.common }));
       const raised = hostOf.filter((host) => ADMISSIBLE.has(host.rank)).length;

@@ -91,6 +91,7 @@ export const SiteFields = z
     moisture: number(1, 5, 'the moisture').int('Moisture is a whole step from 1 (dry) to 5 (wet).'),
     salt: choice(words.SALTS, 'the salt exposure'),
     features: z.array(choice(words.FEATURES, 'a feature')).max(words.FEATURES.length),
+    ground: choice(words.GROUNDS, 'what the ground is').default('planted'),
     richness: choice(words.RICHNESS, 'how rich the soil is').default('medium'),
     runoff: choice(words.RUNOFFS, 'what happens to water from around').default('none'),
     /** Corners in the yard's drawing; a container has one point. Empty: not drawn. */
@@ -118,6 +119,9 @@ export const SiteFields = z
     path: ['volume_l'],
     message: 'A container needs its volume in litres.',
   });
+
+/** Is this ground to be planted? On lawn, in meadow and hedge only what grows there counts. */
+export const isPlanted = ({ ground }: { ground: (typeof words.GROUNDS)[number] }): boolean => ground === 'planted';
 
 export const TargetFields = z.object({
   target: id,

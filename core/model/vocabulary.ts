@@ -49,6 +49,8 @@ export const FEATURES = ['logs', 'bare-soil', 'mud', 'fruit', 'water', 'perch', 
 
 export const CLEARING_STATES = ['standing', 'cut', 'cleared'] as const;
 export const DEER = ['none', 'some', 'many'] as const;
+/** What the ground of a bed is: to be planted, or what grows there by itself or is kept, where nothing is proposed. */
+export const GROUNDS = ['planted', 'lawn', 'meadow', 'hedge'] as const;
 export const RICHNESS = ['lean', 'medium', 'rich'] as const;
 /** What a bed does with the water of its surroundings. */
 export const RUNOFFS = ['none', 'sheds', 'receives'] as const;

@@ -60,7 +60,7 @@ const isSettled = (own: Pick<OwnWindow, 'first' | 'last'> | undefined) =>
 export function seasonCalendar(input: CoverageInput, covered: Coverage, by: CalendarGroup): SeasonCalendar {
   const { almanac, year } = input;
   const chosen = input.targets.flatMap(({ target }) => almanac.targets.get(target) ?? []);
-  const { stands, faults } = standsOf(almanac, input.garden, input.sites, input.plantings, year);
+  const { stands, faults } = standsOf(input);
   const standOf = new Map(stands.map((stand) => [stand.id, stand]));
   const faulty = new Set(faults.map((fault) => fault.planting));
   const ageOf = (planting: Planting): PlantingAge => {

@@ -27,11 +27,11 @@ describe('the ledger', () => {
     expect(rows).toHaveLength(served.targets.flatMap((row) => row.needs).length);
   });
   it('gives the figure at its weakest, when it is short and who serves it', () => {
-    // Two daisies at half worth for their form: 2 × 0.785 × 2 × 0.5 = 1.57 units of one kind.
+    // Two daisies at half worth for their form: 2 × 0.375 × 2 × 0.5 = 0.75 units of one kind.
     expect(find('azure', 'nectar')).toMatchObject({
       verdict: 'thin',
       served: '50 %',
-      figure: '1.5 of 1.5 units of nectar, 1 of 2 kinds',
+      figure: '0.7 of 1.5 units of nectar, 1 of 2 kinds',
       when: 'early May to late May',
       short: 'late May',
       by: '1 phlox in the bed; 2 daisy in the bed',
@@ -64,8 +64,8 @@ describe('a half-month in words', () => {
   const needs = served.targets[0]!.needs;
   it('gives its figure, or that it is not needed', () => {
     const nectar = needs.find((row) => row.need.stage === 'nectar')!;
-    expect(cellWords(here, nectar, 8, METRIC)).toBe('early May: closed, 3.1 of 1.5 units of nectar, 2 of 2 kinds');
-    expect(cellWords(here, nectar, 9, METRIC)).toBe('late May: thin, 1.5 of 1.5 units of nectar, 1 of 2 kinds');
+    expect(cellWords(here, nectar, 8, METRIC)).toBe('early May: closed, 1.5 of 1.5 units of nectar, 2 of 2 kinds');
+    expect(cellWords(here, nectar, 9, METRIC)).toBe('late May: thin, 0.7 of 1.5 units of nectar, 1 of 2 kinds');
     expect(cellWords(here, nectar, 2, METRIC)).toBe('early February: not needed');
   });
   it('in the words of each need', () => {

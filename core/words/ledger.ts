@@ -1,9 +1,9 @@
 import type { CoverageInput } from '../coverage/coverage';
-import { giversOf } from '../coverage/givers';
+import { giverOf, giversOf } from '../coverage/givers';
 import type { Coverage, CoverageVerdict, NeedCoverage } from '../coverage/types';
 import { halfMonthsInWords } from '../model/half-month';
 import type { SpecialNeed, Stage } from '../model/vocabulary';
-import { featureWords, needFigure, needName, percent } from './needs';
+import { featureWords, needFigure, whereWords, needName, percent } from './needs';
 import type { Units } from './units';
 
 /** One need of one target as a row of the ledger. */
@@ -44,9 +44,9 @@ const FEW = 3;
 /** The plantings that serve a need, those that give most first, and what else does: `6 Swamp milkweed in The swale`. */
 function servedBy(covered: NeedCoverage, input: CoverageInput, siteName: (id: string) => string): string[] {
   const plants = giversOf(covered).flatMap(({ planting }) => {
-    const row = input.plantings.find(({ id }) => id === planting);
-    const here = row && input.almanac.plants.get(row.plant);
-    return row && here ? [`${row.count} ${here.plant.common} in ${siteName(row.site_id)}`] : [];
+    const giver = giverOf(input, planting);
+    const here = giver && input.almanac.plants.get(giver.plant);
+    return here ? [`${giver.count} ${here.plant.common} ${whereWords(giver, siteName)}`] : [];
   });
   return [...plants, ...covered.features.map((row) => featureWords(row, siteName))];
 }

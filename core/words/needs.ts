@@ -1,4 +1,5 @@
 import type { Difference } from '../coverage/difference';
+import type { Giver } from '../coverage/givers';
 import type { FeatureHere, NeedCoverage } from '../coverage/types';
 import { halfMonthName, halfMonthsInWords } from '../model/half-month';
 import type { TargetHere } from '../model/here';
@@ -93,7 +94,8 @@ export function needFigure(
     host: () => `leaf for ${n(cell.supply)} of ${need.demand} caterpillars${kinds}`,
     nectar: () => `${n(cell.supply)} of ${need.demand} units of nectar${kinds}`,
     shelter: () => `${units.area(cell.supply)} of ${units.area(need.demand)} of ${SHELTER_NAMES[target.wintering.in]}`,
-    special: () => (cell.supply >= 1 ? 'there' : cell.supply > 0 ? `${percent(cell.supply)} of what is wanted` : 'none'),
+    special: () =>
+      cell.supply >= cell.demand ? 'there' : cell.supply > 0 ? `${percent(cell.supply / cell.demand)} of what is wanted` : 'none',
   }[need.stage]();
 }
 
@@ -141,6 +143,10 @@ export const FEATURE_NAMES: Record<Feature, string> = {
   perch: 'a bare twig to perch on',
   'dense-cover': 'dense evergreen cover',
 };
+
+/** Where what serves a need stands: `in The swale`, `standing in the yard`. */
+export const whereWords = ({ site }: Pick<Giver, 'site'>, siteName: (site: string) => string): string =>
+  site === null ? 'standing in the yard' : `in ${siteName(site)}`;
 
 /** A feature of a site in words: `a damp mud patch in The swale`. */
 export const featureWords = ({ feature, site }: FeatureHere, siteName: (site: string) => string) =>

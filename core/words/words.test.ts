@@ -159,7 +159,7 @@ describe('words for gaps', () => {
     const few = needIn(gardenOf(AZURE, [...AZURE_FLOWERS, planting('1', 'host-herb', 3)]), 'host');
     expect(gapSentence(here, few, METRIC)).toBe('The largest patch is 50 % of one that a laying female finds.');
     expect(gapLabel(few, few.gaps)).toBe('patch too small');
-    const lone = needIn(gardenOf(AZURE, AZURE_FLOWERS.slice(1)), 'nectar');
+    const lone = needIn(gardenOf(AZURE, [planting('2', 'flower-b', 2)]), 'nectar');
     expect(gapSentence(here, lone, METRIC)).toBe('Only 1 kind in bloom of 2 wanted, early May to late May.');
   });
   it('say what an offer would do', () => {
@@ -182,16 +182,16 @@ describe('timing in words', () => {
     hosts: [],
     occurrence: { azure: { first: 8, last: 13 } },
   };
-  const input = gardenOf(july, [planting('p', 'phlox', 4), planting('d', 'daisy', 4)]);
+  const input = gardenOf(july, [planting('p', 'phlox', 2), planting('d', 'daisy', 2)]);
   const hereOf = (id: string) => input.almanac.targets.get(id)!;
   const [offer] = timingOffers(input, 'azure', needIn(input, 'nectar'));
   it('the cut, when it flowers again, and what it costs', () => {
-    expect(changeSentence(offer!.change, input)).toBe('Cut 2 of the 4 phlox in bed on 16 June');
+    expect(changeSentence(offer!.change, input)).toBe('Cut 1 of the 2 phlox in bed on 16 June');
     expect(floweringWords(offer!.flowers, String)).toBe('flowers again from about 1 July');
     expect(costSentences(offer!.costs, hereOf)).toEqual([
       { text: 'azure, nectar: up to 25 % less in late June, and as well served.', breaks: false },
     ]);
-    const whole = coverage(withChange(input, { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 4 } }));
+    const whole = coverage(withChange(input, { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 2 } }));
     expect(costSentences(costsOf(coverage(input), whole), hereOf)[0]).toEqual({
       text: 'It costs azure, nectar: thin in late June.',
       breaks: true,
@@ -202,8 +202,8 @@ describe('timing in words', () => {
       coverage(input),
       coverage(withChange(input, { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 1 } })),
     );
-    // One of four phlox cut: 1.57 of 12.57 units of late June, an eighth.
-    expect(costSentences(costs, hereOf)[0]!.text).toContain('up to 13 % less in late June');
+    // One of two phlox cut: 0.75 of 3 units of late June, a quarter.
+    expect(costSentences(costs, hereOf)[0]!.text).toContain('up to 25 % less in late June');
   });
   it('sowings and sisters', () => {
     const bloom = { from: 244, to: 289 };

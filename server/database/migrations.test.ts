@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import Database from 'better-sqlite3';
-import { GardenFile, SiteFields } from '../../core/model/garden';
+import { GardenFile, SiteFields, type Site } from '../../core/model/garden';
 import { FRESH_WISHES } from '../../core/model/wishes';
 import { closeDatabase, openDatabase } from './connection';
 import { step } from './journal';
@@ -99,13 +99,25 @@ function migrationsBefore(number: string) {
   return early;
 }
 
+/** Writes to an earlier database with today's records, whose later columns it has only for as long. */
+function asEarlier(file: string, migrations: string, write: (old: ReturnType<typeof openDatabase>) => void) {
+  const old = openDatabase(file, migrations);
+  old.exec(readFileSync(join(MIGRATIONS, '009-ground.sql'), 'utf8'));
+  write(old);
+  old.exec('ALTER TABLE site DROP COLUMN ground');
+  old.close();
+}
+const pond = () => GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
+
 it('a source named as earlier versions did is named as now, in the records and in what can be undone', () => {
   const file = join(folder, 'sources.sqlite');
-  const old = openDatabase(file, migrationsBefore('006'));
-  const id = importGarden(old, GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'))));
-  const [site] = readGarden(old, id).sites;
-  updateSite(old, id, site!, { ...site!, counts: { sun: 'told', moisture: 'reckoned' } as never });
-  old.close();
+  let id = '';
+  let site: Site | undefined;
+  asEarlier(file, migrationsBefore('006'), (old) => {
+    id = importGarden(old, pond());
+    site = readGarden(old, id).sites[0]!;
+    updateSite(old, id, site, { ...site, counts: { sun: 'told', moisture: 'reckoned' } as never });
+  });
   const db = openDatabase(file, MIGRATIONS);
   expect(readGarden(db, id).sites[0]!.counts).toEqual({ sun: 'stated', moisture: 'calculated' });
   step(db, id, 'undo');
@@ -123,13 +135,13 @@ it.each([
 ])('a search of %i seconds becomes %s, and what was done before can still be undone', (seconds, effort) => {
   const file = join(folder, `effort-${seconds}.sqlite`);
   const early = join(folder, 'before-007');
-  const old = openDatabase(file, existsSync(early) ? early : migrationsBefore('007'));
-  const id = importGarden(old, GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8'))));
+  let id = '';
   const { effort: _, ...fresh } = FRESH_WISHES;
-  const [plan] = readGarden(old, id).plans;
-  updateWishes(old, id, plan!, { ...fresh, kinds: 'few', seconds } as never);
-  updateWishes(old, id, readGarden(old, id).plans[0]!, { ...fresh, kinds: 'many', seconds } as never);
-  old.close();
+  asEarlier(file, existsSync(early) ? early : migrationsBefore('007'), (old) => {
+    id = importGarden(old, pond());
+    updateWishes(old, id, readGarden(old, id).plans[0]!, { ...fresh, kinds: 'few', seconds } as never);
+    updateWishes(old, id, readGarden(old, id).plans[0]!, { ...fresh, kinds: 'many', seconds } as never);
+  });
   const db = openDatabase(file, MIGRATIONS);
   const wishes = () => readGarden(db, id).plans[0]!.wishes;
   expect(wishes()).toEqual({ ...FRESH_WISHES, kinds: 'many', effort });

@@ -6,7 +6,7 @@ import { areaOf } from '~~/core/place/yard/geometry';
 import { FEATURES } from '~~/core/model/vocabulary';
 import { FRESH_SITE } from '~~/core/place/yard/fresh';
 import { UNITS } from '~~/core/model/units';
-import { DRAINAGES, FEATURE_WORDS, KINDS, MOISTURES, RICHNESS, RUNOFFS, SALTS, SUN_WHEN, TEXTURES } from './choices';
+import { DRAINAGES, FEATURE_WORDS, GROUNDS, KINDS, MOISTURES, RICHNESS, RUNOFFS, SALTS, SUN_WHEN, TEXTURES } from './choices';
 
 /** A bed or container, new (`site` null) or stored, in a dialog. */
 const props = defineProps<{ site: Site | null }>();
@@ -58,6 +58,14 @@ function takeTheirs() {
           <div class="grid gap-3 sm:grid-cols-2 md:grid-cols-3">
             <TextField v-model="draft.name" label="Name" :error="errors.name" placeholder="South bank" />
             <ChoiceField v-model="draft.kind" label="What it is" :choices="KINDS" :error="errors.kind" />
+            <ChoiceField
+              v-if="draft.kind === 'bed'"
+              v-model="draft.ground as string"
+              label="Its ground"
+              :choices="GROUNDS"
+              :error="errors.ground"
+              hint="What grows on lawn, in a meadow or a hedge counts; nothing is proposed there."
+            />
             <NumberField
               v-if="!drawn"
               v-model="draft.area_m2 as number | null"

@@ -62,6 +62,12 @@ export const FEATURE_WORDS: Record<string, string> = {
   'dense-cover': 'dense evergreen cover',
 };
 
+export const GROUNDS = words({
+  planted: 'a bed to plant',
+  lawn: 'lawn, mown',
+  meadow: 'meadow or wild ground',
+  hedge: 'hedge or wood’s edge',
+});
 export const RICHNESS = words({ lean: 'lean', medium: 'middling', rich: 'rich: composted or manured' });
 export const RUNOFFS = words({
   none: 'its own rain only',

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { offersFor, type Offer } from '~~/core/coverage/offers/offers';
-import { giversOf } from '~~/core/coverage/givers';
+import { giverOf, giversOf } from '~~/core/coverage/givers';
 import { timingOffers } from '~~/core/coverage/offers/timing';
-import { featureWords, gapSentence, needName, ratioWords } from '~~/core/words/needs';
+import { featureWords, gapSentence, needName, ratioWords, whereWords } from '~~/core/words/needs';
 import { changeSentence, nearMissSentence, offerEffect } from '~~/core/words/offers';
 import { floweringWords } from '~~/core/words/timing';
 import { halfMonthsInWords } from '~~/core/model/half-month';
@@ -32,9 +32,10 @@ const timed = computed(() =>
 );
 /** What each planting gives at its best half-month of the need. */
 const givers = computed(() =>
-  (covered.value ? giversOf(covered.value) : [])
-    .map(({ planting, amount }) => ({ planting: garden.plantings.find((row) => row.id === planting)!, amount }))
-    .filter((row) => row.planting),
+  (covered.value ? giversOf(covered.value) : []).flatMap(({ planting, amount }) => {
+    const giver = garden.input && giverOf(garden.input, planting);
+    return giver ? [{ id: planting, giver, amount }] : [];
+  }),
 );
 const unit = computed(() => ({ host: 'larvae', nectar: 'units', shelter: 'm²', special: '' })[props.stage]);
 const now = computed(() => covered.value?.cells.find((cell) => cell.halfMonth === view.halfMonth));
@@ -110,10 +111,10 @@ async function take(offer: Offer) {
     <h4 class="mt-3 font-semibold">What serves it now</h4>
     <table v-if="givers.length" class="tabular text-sm">
       <tbody>
-        <tr v-for="row in givers" :key="row.planting.id">
+        <tr v-for="row in givers" :key="row.id">
           <th scope="row" class="font-normal">
-            {{ row.planting.count }} {{ garden.nameOf(row.planting.plant) }}
-            <span class="text-quiet">in {{ garden.siteName(row.planting.site_id) }}</span>
+            {{ row.giver.count }} {{ garden.nameOf(row.giver.plant) }}
+            <span class="text-quiet">{{ whereWords(row.giver, garden.siteName) }}</span>
           </th>
           <td v-if="unit" class="text-right">
             {{ unit === 'm²' ? view.area(row.amount) : `${row.amount.toFixed(row.amount < 10 ? 1 : 0)} ${unit}` }}

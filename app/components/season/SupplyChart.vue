@@ -88,6 +88,28 @@ const marks = computed(() => ({
         ctx.globalAlpha = 1;
       }
     });
+    ctx.restore();
+  },
+  afterDatasetsDraw(chart: Chart) {
+    const { ctx, chartArea, scales } = chart;
+    const w = chartArea.width / HALF_MONTHS;
+    ctx.save();
+    // A bar cut off at the top is torn there, and its height written over the first of a run.
+    props.year.cells.forEach((cell, h) => {
+      if (!cell || cell.supply <= cutAt.value) return;
+      const x = scales.x!.getPixelForValue(h) - w / 2;
+      ctx.fillStyle = ink.value.ground;
+      ctx.beginPath();
+      ctx.moveTo(x, chartArea.top - 1);
+      for (let i = 0; i <= 4; i++) ctx.lineTo(x + (w * i) / 4, chartArea.top + (i % 2 === 0 ? 3 : 9));
+      ctx.lineTo(x + w, chartArea.top - 1);
+      ctx.fill();
+      const before = props.year.cells[h - 1];
+      if (before && tall(before.supply) === tall(cell.supply) && before.supply > cutAt.value) return;
+      ctx.fillStyle = ink.value.ink;
+      ctx.font = `11px ${Chart.defaults.font.family}`;
+      ctx.fillText(`↑ ${tall(cell.supply)}`, x + 1, chartArea.top + 21);
+    });
     ctx.fillStyle = ctx.strokeStyle = ink.value.host;
     ctx.lineWidth = 3;
     ctx.font = `11px ${Chart.defaults.font.family}`;
@@ -104,12 +126,13 @@ const marks = computed(() => ({
     ctx.restore();
   },
 }));
-/** Plenty is cut off at six times what is wanted, so that what is wanted keeps its height. */
-const most = computed(() => {
-  const wanted = Math.max(1e-9, ...props.year.cells.map((cell) => cell?.demand ?? 0));
-  const supply = Math.max(...props.year.cells.map((cell) => cell?.supply ?? 0));
-  return supply > 6 * wanted ? { max: 6 * wanted } : { suggestedMax: 1.3 * wanted };
-});
+/** Plenty is cut off at six times what is wanted, so that what is wanted keeps its height; a cut bar says how high it goes. */
+const wanted = computed(() => Math.max(1e-9, ...props.year.cells.map((cell) => cell?.demand ?? 0)));
+const cutAt = computed(() =>
+  Math.max(...props.year.cells.map((cell) => cell?.supply ?? 0)) > 6 * wanted.value ? 6 * wanted.value : Infinity,
+);
+const most = computed(() => (cutAt.value < Infinity ? { max: cutAt.value } : { suggestedMax: 1.3 * wanted.value }));
+const tall = (amount: number) => (amount >= 100 ? `${Math.round(amount / 10) * 10}` : `${Math.round(amount)}`);
 const options = computed(() => ({
   responsive: true,
   maintainAspectRatio: false,

@@ -27,12 +27,15 @@ describe('what a plant gives caterpillars', () => {
     expect(giving('herb')!.kindFrom(10)).toBe(1);
     expect(giving('herb')!.kindFrom(5)).toBe(Infinity);
   });
-  it('half of it in light one step off, nothing two steps off', () => {
-    // Six hours are sun, three are part; fewer are shade.
+  it('less with every hour of sun that is missing, without a jump', () => {
     expect(giving('herb', { sun_h: 6 })!.each(10)).toBeCloseTo(3.5, 9);
-    expect(giving('herb', { sun_h: 5.9 })!.each(10)).toBeCloseTo(1.75, 9);
-    expect(giving('herb', { sun_h: 3 })!.each(10)).toBeCloseTo(1.75, 9);
-    expect(giving('herb', { sun_h: 2.9 })).toBeNull();
+    // Straight between 0.65 at 4.5 h and all at 6 h: a tenth of an hour is worth 0.0233.
+    expect(giving('herb', { sun_h: 5.9 })!.each(10)).toBeCloseTo(3.5 * (1 - 0.35 / 15), 9);
+    expect(giving('herb', { sun_h: 4.5 })!.each(10)).toBeCloseTo(3.5 * 0.65, 9);
+    expect(giving('herb', { sun_h: 3 })!.each(10)).toBeCloseTo(3.5 * 0.3, 9);
+    // At 2.5 h a fifth of the females would lay: no longer a patch, though leaf for what is there.
+    expect(giving('herb', { sun_h: 2.4 })).toMatchObject({ patch: 0 });
+    expect(giving('herb', { sun_h: 1.5 })).toBeNull();
   });
   it('a poor host feeds a fifth, and is neither a kind nor a patch: nobody lays there', () => {
     const poor = giving('poor')!;
@@ -51,12 +54,22 @@ describe('what a plant gives caterpillars', () => {
 
 describe('laying by light', () => {
   it.each([
-    ['any', 'shade', 1],
-    ['sun', 'sun', 1],
-    ['part', 'sun', 0.5],
-    ['shade', 'part', 0.5],
-    ['shade', 'sun', 0],
-  ] as const)('wanting %s in %s: %s', (wanted, light, share) => expect(lightShare(wanted, light)).toBe(share));
+    ['any', 0, 1],
+    ['any', 14, 1],
+    ['sun', 6, 1],
+    ['sun', 13.7, 1],
+    ['sun', 1, 0],
+    ['part', 0, 0.3],
+    ['part', 4.5, 1],
+    ['part', 7.5, 0.75],
+    ['part', 12, 0.5],
+    ['shade', 0, 1],
+    ['shade', 4.5, 0.6],
+    ['shade', 7, 0.125],
+    ['shade', 8, 0],
+  ] as const)('wanting %s in %s h of sun: %s', (wanted, sun_h, share) =>
+    expect(lightShare(wanted, { sun_h })).toBeCloseTo(share, 9),
+  );
 });
 
 describe('the part of a patch that one plant is', () => {
@@ -69,4 +82,10 @@ describe('the part of a patch that one plant is', () => {
     ['a herb of one that wants twenty', plant('x', { height_max_cm: 60 }), 20, 1 / 20],
     ['a tree, the whole, even of one that wants twenty', plant('x', { kind: 'tree', height_max_cm: 900 }), 20, 1],
   ])('%s', (_, of, patchPlants, share) => expect(patchShare(of, patchPlants)).toBeCloseTo(share, 12));
+});
+
+it('a whip of a cherry is no patch yet: it must stand as high as a shrub', () => {
+  const cherry = plant('x', { kind: 'tree', height_max_cm: 2000 });
+  expect(patchShare(cherry, null, 0.02)).toBeCloseTo(0.4, 12);
+  expect(patchShare(cherry, null, 0.05)).toBe(1);
 });

@@ -34,8 +34,10 @@ export interface Rule {
   isWorth(here: PlantHere, halfMonth: number): boolean;
   /** Does the work of the autumn decide what is left of it? */
   autumn: boolean;
-  /** Does all the plantings of a site give no more than the site has ground? */
+  /** Do all the plantings of a site give no more than its ground holds of them? */
   limitedByGround: boolean;
+  /** Does a kind count for no more than all that is wanted, however much of it there is? */
+  saturates: boolean;
   /** What each feature of a site gives, the usual one first. */
   features: ReadonlyMap<Feature, number>;
   /** What a plant of a stand gives; null for one that never gives anything. */

@@ -26,7 +26,7 @@ describe('the rules of a garden', () => {
     expect(rulesOf({ ...garden, targets })).toHaveLength(2);
     expect(ruleFor({ ...garden, targets }, 'unheard', { stage: 'nectar', special: null })).toBeUndefined();
   });
-  it('only shelter depends on the work of the autumn and on the ground there is; only leaf on a patch', () => {
+  it('only shelter depends on the work of the autumn, it and nectar on the ground there is, leaf alone on a patch', () => {
     const traits = rulesOf(garden)[0]!.rules.map((rule) => [
       rule.need.stage,
       { autumn: rule.autumn, ground: rule.limitedByGround, patch: rule.patch, whole: rule.whole },
@@ -34,7 +34,7 @@ describe('the rules of a garden', () => {
     const none = { autumn: false, ground: false, patch: false, whole: false };
     expect(traits).toEqual([
       ['host', { ...none, patch: true }],
-      ['nectar', none],
+      ['nectar', { ...none, ground: true }],
       ['shelter', { ...none, autumn: true, ground: true }],
       ['special', { ...none, whole: true }],
     ]);

@@ -21,25 +21,31 @@ export interface TargetRules {
   rules: Rule[];
 }
 
-/** How many hummingbirds of those chosen fly together at most while one of them needs nectar. */
-function sharingWith(need: Need, chosen: readonly TargetHere[]): number {
+/** How many hummingbirds of those chosen fly together in each half-month. */
+function birdsFlying(chosen: readonly TargetHere[]): number[] {
   const birds = chosen.filter((here) => here.target.kind === 'hummingbird');
-  const flying = Array.from({ length: HALF_MONTHS }, (_, h) => birds.filter((here) => here.flightHalfMonths.includes(h)).length);
-  return Math.max(...need.halfMonths.map((h) => flying[h]!));
+  return Array.from({ length: HALF_MONTHS }, (_, h) => birds.filter((here) => here.flightHalfMonths.includes(h)).length);
 }
 
-function ruleOf(need: Need, here: TargetHere, chosen: readonly TargetHere[], autumn: AutumnSchool): Rule {
+/** Everything that the needs of a garden's targets are served by, need by need. */
+function ruleOf(need: Need, here: TargetHere, birds: readonly number[], autumn: AutumnSchool): Rule {
   switch (need.stage) {
     case 'host':
       return hostRule(need, here);
     case 'nectar':
-      return nectarRule(need, here, here.target.kind === 'hummingbird' ? sharingWith(need, chosen) : 1);
+      return nectarRule(need, here, (h) => (here.target.kind === 'hummingbird' ? Math.max(1, birds[h]!) : 1));
     case 'shelter':
       return shelterRule(need, here, autumn);
     case 'special':
       return specialRule(need, here);
   }
 }
+
+/** A rule by which a trap of its target serves nothing at all: what kills the young is no help to the adults. */
+const withoutTraps = (rule: Rule): Rule => ({
+  ...rule,
+  of: (stand) => (rule.target.hosts.get(stand.here.plant.id)?.rank === 'trap' ? null : rule.of(stand)),
+});
 
 /**
  * The needs of a garden's targets and how each is served, in the order of the targets. Targets that the almanac does not
@@ -50,10 +56,10 @@ export function rulesOf({ almanac, garden, targets }: RuledGarden): TargetRules[
     const here = almanac.targets.get(target);
     return here ? [{ here, ambition }] : [];
   });
-  const all = chosen.map(({ here }) => here);
+  const birds = birdsFlying(chosen.map(({ here }) => here));
   return chosen.map(({ here, ambition }) => ({
     here,
-    rules: needsOf(here, ambition).map((need) => ruleOf(need, here, all, garden.school_autumn)),
+    rules: needsOf(here, ambition).map((need) => withoutTraps(ruleOf(need, here, birds, garden.school_autumn))),
   }));
 }
 

@@ -25,8 +25,9 @@ function shelter(place: Place, autumn: AutumnSchool) {
   const stand = (id: string) => grownStand(garden.almanac.plants.get(id)!, site('bed'), 1);
   return { rule, stand, of: (id: string) => rule.of(stand(id))?.each(0) ?? 0 };
 }
-/** The ground of one plant at 0.5 m is 0.25 m². */
+/** The ground of one herb at 0.5 m is 0.25 m²; under the crown of a shrub of a metre lie 0.785 m². */
 const GROUND = 0.25;
+const CROWN = Math.PI / 4;
 
 describe('what a plant leaves for the winter', () => {
   it.each<[Place, AutumnSchool, string, number]>([
@@ -53,7 +54,14 @@ describe('what a plant leaves for the winter', () => {
     ['host', 'leave', 'trap', 0],
     ['host', 'leave', 'low', 0],
   ])('in %s, where the autumn’s work is to %s: %s gives %s of its ground', (place, autumn, id, share) => {
-    expect(shelter(place, autumn).of(id)).toBeCloseTo(share * GROUND, 9);
+    expect(shelter(place, autumn).of(id)).toBeCloseTo(share * (['shrub', 'evergreen'].includes(id) ? CROWN : GROUND), 9);
+  });
+  it('a lawn shelters nobody but under what stands over it', () => {
+    const { rule, stand } = shelter('litter', 'leave');
+    const lawn = site('lawn', { ground: 'lawn' });
+    expect(rule.of({ ...stand('herb'), site: lawn })).toBeNull();
+    expect(rule.of({ ...stand('shrub'), site: lawn })!.each(0)).toBeCloseTo(CROWN, 9);
+    expect(rule.of({ ...stand('herb'), site: site('meadow', { ground: 'meadow' }) })!.each(0)).toBeCloseTo(GROUND, 9);
   });
   it('a pot shelters nobody', () => {
     const { rule, stand } = shelter('litter', 'leave');

@@ -1,4 +1,4 @@
-import { groundM2 } from '../../match/quantities';
+import { crownM2, groundM2 } from '../../match/quantities';
 import type { PlantHere, TargetHere } from '../../model/here';
 import { isWoody, type AutumnSchool, type Feature } from '../../model/vocabulary';
 import { SETTINGS } from '../../settings';
@@ -36,7 +36,7 @@ function shelterShare(target: TargetHere, { plant, foliageShares }: PlantHere, a
 
 /**
  * Shelter: square metres of the place a target winters in, after the autumn's work, alike in every half-month. Leaf litter
- * lies under plants in open ground; stems are those of tall herbs; bark is shrubs, trees and logs; pots freeze through and
+ * lies under plants in open ground, as far as the crown of a shrub or tree reaches; stems are those of tall herbs; bark is shrubs, trees and logs; pots freeze through and
  * shelter nobody. It is the ground itself: a bed gives no more of it than it has.
  */
 export function shelterRule(need: Need, target: TargetHere, autumn: AutumnSchool): Rule {
@@ -52,10 +52,16 @@ export function shelterRule(need: Need, target: TargetHere, autumn: AutumnSchool
     isWorth: () => true,
     autumn: true,
     limitedByGround: true,
+    saturates: false,
     features: feature ? new Map([[feature, SETTINGS.shelter.featureArea]]) : NO_FEATURES,
     of({ here, site, vigour }) {
+      const { plant } = here;
       if (site.kind === 'container') return null;
-      const area = groundM2(here.plant, 1, site) * Math.min(1, vigour) * shelterShare(target, here, autumn);
+      const isTall = plant.kind === 'shrub' || plant.kind === 'tree';
+      // A lawn is mown and raked: only what stands over it shelters anybody.
+      if (site.ground === 'lawn' && !isTall) return null;
+      const under = isTall ? crownM2(plant) : groundM2(plant, 1, site);
+      const area = under * Math.min(1, vigour) * shelterShare(target, here, autumn);
       return area === 0 ? null : { each: () => area, kindFrom: () => Infinity, patch: 0 };
     },
   };

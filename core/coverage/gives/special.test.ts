@@ -9,8 +9,12 @@ const WORLD: World = {
   plants: [
     plant('boneset', { alkaloid: true }),
     plant('aster'),
-    plant('tree', { kind: 'tree', height_max_cm: 200 }),
-    plant('bush', { kind: 'shrub', height_max_cm: 199 }),
+    plant('tree', { kind: 'tree', height_max_cm: 300 }),
+    plant('bush', { kind: 'shrub', height_max_cm: 200 }),
+    plant('low-bush', { kind: 'shrub', height_max_cm: 199 }),
+    plant('vine', { kind: 'vine', height_max_cm: 600 }),
+    plant('oak', { scientific: 'Quercus testa', leaf_g: 1000 }),
+    plant('sedge', { kind: 'sedge', leaf_g: 1000 }),
     plant('tall-herb', { height_max_cm: 250 }),
     plant('stranger'),
   ],
@@ -22,7 +26,7 @@ const WORLD: World = {
   ],
   hosts: [],
   occurrence: { ruby: { nest_first: 8, nest_last: 12 } },
-  status: ['boneset', 'aster', 'tree', 'bush', 'tall-herb', 'stranger'].map((id) => ({
+  status: ['boneset', 'aster', 'tree', 'bush', 'low-bush', 'vine', 'oak', 'sedge', 'tall-herb', 'stranger'].map((id) => ({
     plant: id,
     place: 'flatland',
     status: id === 'stranger' ? 'introduced' : 'native',
@@ -46,7 +50,9 @@ describe('special needs', () => {
     ['ruby', 'insects', []],
   ])('%s: %s is served by these features: %s', (who, special, features) => {
     expect([...ruleOf(who, special).features.keys()]).toEqual(features);
-    expect(ruleOf(who, special)).toMatchObject({ amount: 0, whole: true, patch: false });
+    expect(ruleOf(who, special)).toMatchObject(
+      special === 'insects' ? { amount: 4000, whole: false } : { amount: 0, whole: true, patch: false },
+    );
   });
   it('every one of the vocabulary is asked above', () => {
     const asked = WORLD.targets.flatMap((row) => row.special_needs);
@@ -57,18 +63,23 @@ describe('special needs', () => {
     expect(give('brown', 'alkaloid', 'boneset')!.each(8)).toBe(1);
     expect(give('brown', 'alkaloid', 'aster')).toBeNull();
   });
-  it('a perch and a nest: a tall shrub or tree in the ground', () => {
+  it('a perch and a nest: a shrub or tree in the ground, of two and three metres by now', () => {
+    expect(give('ruby', 'perch', 'bush')!.each(8)).toBe(1);
+    expect(give('ruby', 'nest-cover', 'bush')).toBeNull();
     for (const special of ['perch', 'nest-cover'] as const) {
       expect(give('ruby', special, 'tree')!.each(8)).toBe(1);
-      expect(give('ruby', special, 'bush')).toBeNull();
-      expect(give('ruby', special, 'tall-herb')).toBeNull();
+      for (const id of ['low-bush', 'tall-herb', 'vine']) expect(give('ruby', special, id)).toBeNull();
       expect(give('ruby', special, 'tree', { kind: 'container' })).toBeNull();
+      const whip = { ...grownStand(garden.almanac.plants.get('tree')!, site('bed'), 1), grown: 0.1 };
+      expect(ruleOf('ruby', special).of(whip)).toBeNull();
     }
   });
-  it('insects: eight native kinds, of which one alone serves nothing by itself', () => {
-    expect(ruleOf('ruby', 'insects').kinds).toBe(8);
-    const aster = give('ruby', 'insects', 'aster')!;
-    expect([aster.kindFrom(8), aster.each(8)]).toEqual([1, 0]);
+  it('insects: native leaf, three times as much on an oak, half on a sedge, none on a stranger', () => {
+    // The plants are in leaf from half-month 6 to 19; 40 g, and a kilo of the oak and the sedge.
+    expect(give('ruby', 'insects', 'aster')!.each(8)).toBeCloseTo(40, 9);
+    expect(give('ruby', 'insects', 'aster')!.kindFrom(8)).toBe(Infinity);
+    expect(give('ruby', 'insects', 'oak')!.each(8)).toBeCloseTo(3000, 9);
+    expect(give('ruby', 'insects', 'sedge')!.each(8)).toBeCloseTo(500, 9);
     expect(give('ruby', 'insects', 'stranger')).toBeNull();
   });
   it('mud is of no plant', () => expect(give('brown', 'mud', 'boneset')).toBeNull());

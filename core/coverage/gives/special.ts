@@ -1,5 +1,6 @@
 import type { TargetHere } from '../../model/here';
-import { isWoody, type Feature, type SpecialNeed } from '../../model/vocabulary';
+import type { Feature, SpecialNeed } from '../../model/vocabulary';
+import { insectLeaf } from '../../match/insect-leaf';
 import { SETTINGS } from '../../settings';
 import type { Need } from '../needs';
 import type { Stand } from '../stands';
@@ -10,12 +11,15 @@ interface Special {
   features: readonly Feature[];
   /** Does a plant serve it in a half-month? */
   plant?: (stand: Stand, halfMonth: number) => boolean;
-  /** Kinds of such plants that are wanted together; one where it is a single thing. */
-  kinds?: number;
+  /** Where it is not a single thing: how much is wanted, and what one plant gives of it in a half-month. */
+  amount?: { wanted: number; each: (stand: Stand, halfMonth: number) => number };
 }
 
-const isTallAndWoody = ({ here, site }: Stand) =>
-  isWoody(here.plant) && here.plant.height_max_cm >= SETTINGS.special.coverCm && site.kind === 'bed';
+/** Does a shrub or tree of the open ground stand so high by now? */
+const standsAbove =
+  (cm: number) =>
+  ({ here: { plant }, grown, site }: Stand) =>
+    site.kind === 'bed' && (plant.kind === 'shrub' || plant.kind === 'tree') && plant.height_max_cm * grown >= cm;
 
 /** The special needs. A new one is a line here, with its name in the vocabulary and its words. */
 const SPECIALS: Record<SpecialNeed, Special> = {
@@ -26,39 +30,39 @@ const SPECIALS: Record<SpecialNeed, Special> = {
   mud: { features: ['mud'] },
   fruit: { features: ['fruit'] },
   water: { features: ['water', 'mud'] },
-  perch: { features: ['perch'], plant: isTallAndWoody },
-  'nest-cover': { features: ['dense-cover'], plant: isTallAndWoody },
-  // Enough native kinds feed the small insects that a hummingbird's young live on.
-  insects: { features: [], plant: ({ here }) => here.status.native, kinds: SETTINGS.special.insectKinds },
+  perch: { features: ['perch'], plant: standsAbove(SETTINGS.special.perchCm) },
+  'nest-cover': { features: ['dense-cover'], plant: standsAbove(SETTINGS.special.nestCm) },
+  // A hummingbird's young live on the small insects that native leaf feeds.
+  insects: {
+    features: [],
+    amount: {
+      wanted: SETTINGS.special.insectLeaf_g,
+      each: ({ here, vigour, foliageShares }, h) => insectLeaf(here.plant, here.status.native) * vigour * foliageShares[h]!,
+    },
+  },
 };
 
-/** Special: present or not. One unmet is thin, and open only where the adults cannot feed without it. */
+/** Special: present or not, or so much of it. One unmet is thin, and open only where the adults cannot feed without it. */
 export function specialRule(need: Need, target: TargetHere): Rule {
-  const { features, plant, kinds = 1 } = SPECIALS[need.special!];
+  const { features, plant, amount } = SPECIALS[need.special!];
   const cannotFeed = need.special === 'fruit' && target.target.adult_food === 'sap-fruit';
   return {
     need,
     target,
-    amount: 0,
-    kinds,
+    amount: amount?.wanted ?? 0,
+    kinds: amount ? 0 : 1,
     patch: false,
-    whole: true,
+    whole: !amount,
     unmet: cannotFeed ? 0 : SETTINGS.coverage.thin,
     isWorth: () => true,
     autumn: false,
     limitedByGround: false,
+    saturates: false,
     features: new Map(features.map((feature) => [feature, 1])),
     of(stand) {
-      if (!plant) return null;
-      const serving = need.halfMonths.filter((h) => plant(stand, h));
-      if (serving.length === 0) return null;
-      const when = new Set(serving);
-      return {
-        // One of many kinds is not by itself what serves it.
-        each: (h) => (when.has(h) && kinds === 1 ? 1 : 0),
-        kindFrom: (h) => (when.has(h) ? 1 : Infinity),
-        patch: 0,
-      };
+      const serves = (h: number) => (amount ? amount.each(stand, h) : Number(plant?.(stand, h) ?? false));
+      if (!need.halfMonths.some((h) => serves(h) > 0)) return null;
+      return { each: serves, kindFrom: (h) => (!amount && serves(h) > 0 ? 1 : Infinity), patch: 0 };
     },
   };
 }

@@ -118,22 +118,23 @@ describe('every remedy that coverage accepts is offered', () => {
     special_needs: ['perch', 'insects'],
   });
   const special = (input: CoverageInput, of: string) => coverage(input).targets[0]!.needs.find((row) => row.need.special === of)!;
-  it('a tall vine to perch on', () => {
-    const input = gardenOf(
-      { targets: [bird], plants: [plant('vine', { kind: 'vine', height_max_cm: 400 }), plant('herb')], hosts: [] },
-      [],
-    );
+  it('a tall shrub to perch on', () => {
+    const shrub = plant('shrub', { kind: 'shrub', height_max_cm: 250, spacing_cm: 100 });
+    const input = gardenOf({ targets: [bird], plants: [shrub, plant('herb')], hosts: [] }, []);
     const { offers } = offersFor(input, 'ruby', special(input, 'perch'));
-    expect(offers.map(({ change }) => (change.kind === 'feature' ? change.feature : planted(change)))).toEqual(['perch', 'vine']);
+    expect(offers.map(({ change }) => (change.kind === 'feature' ? change.feature : planted(change)))).toEqual([
+      'perch',
+      'shrub',
+    ]);
     expect(offers.every((offer) => offer.closes)).toBe(true);
   });
-  it('an eighth native kind for small insects, and no foreign one', () => {
-    const natives = Array.from({ length: 8 }, (_, i) => plant(`native-${i}`));
-    const eight: World = {
+  it('native leaf for small insects, and none of a stranger', () => {
+    // Four kilos are wanted: two natives of two kilos do.
+    const bushes: World = {
       targets: [bird],
-      plants: [...natives, plant('foreign')],
+      plants: [plant('native', { leaf_g: 2000 }), plant('foreign', { leaf_g: 2000 })],
       hosts: [],
-      status: [...natives.map(({ id }) => id), 'foreign'].map((id) => ({
+      status: ['native', 'foreign'].map((id) => ({
         plant: id,
         place: 'flatland',
         status: id === 'foreign' ? 'introduced' : 'native',
@@ -141,12 +142,10 @@ describe('every remedy that coverage accepts is offered', () => {
         note: '',
       })),
     };
-    const input = gardenOf(
-      eight,
-      natives.slice(0, 7).map(({ id }) => planting(id, id, 1)),
-    );
+    const input = gardenOf(bushes, []);
     expect(special(input, 'insects').verdict).toBe('thin');
     const { offers } = offersFor(input, 'ruby', special(input, 'insects'));
-    expect(offers.map(({ change, closes }) => [planted(change), closes])).toEqual([['native-7', true]]);
+    expect(offers.map(({ change, closes }) => [planted(change), closes])).toEqual([['native', true]]);
+    expect(offers[0]!.change).toMatchObject({ count: 2 });
   });
 });

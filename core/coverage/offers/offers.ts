@@ -1,3 +1,4 @@
+import { isPlanted } from '../../model/garden';
 import type { FitVerdict } from '../../model/here';
 import { coverage, type CoverageInput } from '../coverage';
 import type { Rule } from '../gives/rule';
@@ -35,7 +36,7 @@ const MOST_MISSES = 4;
 function changesWithoutPlants(input: CoverageInput, rule: Rule): Change[] {
   const changes = [...rule.features.keys()].flatMap((feature) =>
     input.sites
-      .filter((site) => site.kind === 'bed' && !site.features.includes(feature))
+      .filter((site) => site.kind === 'bed' && isPlanted(site) && !site.features.includes(feature))
       .map((site): Change => ({ kind: 'feature', site_id: site.id, feature })),
   );
   if (rule.autumn && input.garden.school_autumn !== 'leave') changes.push({ kind: 'autumn', school: 'leave' });

@@ -4,7 +4,7 @@ import { refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
 import { areaUse, crownFits, groundM2 } from '../../match/quantities';
-import type { Site } from '../../model/garden';
+import { isPlanted, type Site } from '../../model/garden';
 import type { FitVerdict, PlantHere } from '../../model/here';
 import type { CoverageInput } from '../coverage';
 import { serves, type Giving, type Rule } from '../gives/rule';
@@ -64,14 +64,15 @@ function countWanted(rule: Rule, covered: NeedCoverage, giving: Giving, gaps: re
 export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCoverage): (here: PlantHere) => Places {
   const { almanac, sites, garden } = input;
   const chosen = input.targets.map((row) => row.target);
+  const planted = sites.filter(isPlanted);
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
   const room = new Map(sites.map((site) => [site.id, areaUse(site, input.plantings, plantOf).left_m2]));
-  const { stands } = standsOf(almanac, garden, sites, input.plantings, input.year);
+  const { stands } = standsOf(input);
   const patches = rule.patch ? patchesBySite(rule, stands) : new Map<string, number>();
   return (here) => {
     const found: Places = { candidates: [], miss: null };
     const { plant } = here;
-    for (const site of sites) {
+    for (const site of planted) {
       const miss = (why: Hindrance, distance: number) => {
         if (!found.miss || distance < found.miss.distance) found.miss = { plant: plant.id, site: site.id, why, distance };
       };

@@ -19,7 +19,7 @@ describe('a gap in July that a cut closes', () => {
     hosts: [],
     occurrence: { azure: { first: 8, last: 13 } },
   };
-  const input = gardenOf(world, [planting('p', 'phlox', 4), planting('d', 'daisy', 4)]);
+  const input = gardenOf(world, [planting('p', 'phlox', 2), planting('d', 'daisy', 2)]);
   const [offer] = timingOffers(input, 'azure', nectarOf(input));
 
   it('is thin for want of a second kind', () => {
@@ -28,7 +28,7 @@ describe('a gap in July that a cut closes', () => {
   it('cuts half, on the day that brings the second bloom to 1 July, so that the other half flowers on', () => {
     expect(offer).toMatchObject({
       way: 'cut',
-      change: { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 2 } },
+      change: { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 1 } },
       // 1 July is day 182.
       flowers: { kind: 'again', from: 182 },
       closes: true,
@@ -37,14 +37,14 @@ describe('a gap in July that a cut closes', () => {
     });
   });
   it('says what it costs meanwhile: half the phlox of late June, with enough left', () => {
-    // Four of each: 12.6 units; without two phlox 9.4.
+    // Two of each: 3 units; without a phlox 2.25.
     expect(offer!.costs).toHaveLength(1);
     expect(offer!.costs[0]).toMatchObject({ target: 'azure', halfMonth: 11 });
-    expect(offer!.costs[0]!.before.supply).toBeCloseTo(12.566, 2);
-    expect(offer!.costs[0]!.after.supply).toBeCloseTo(9.425, 2);
+    expect(offer!.costs[0]!.before.supply).toBeCloseTo(3, 9);
+    expect(offer!.costs[0]!.after.supply).toBeCloseTo(2.25, 9);
   });
   it('cut whole, late June goes short instead, and that is said', () => {
-    const whole = coverage(withChange(input, { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 4 } }));
+    const whole = coverage(withChange(input, { kind: 'cut', planting: 'p', cut: { on: '06-16', count: 2 } }));
     const costs = costsOf(coverage(input), whole);
     expect(costs[0]).toMatchObject({ target: 'azure', halfMonth: 11, after: { verdict: 'thin' } });
   });
@@ -174,11 +174,11 @@ describe('late nectar only in a tube that is too long', () => {
     // One kind of two: half of what is wanted.
     expect(offers[0]).toMatchObject({ closes: false, after: 0.5 });
   });
-  it('a long tongue finds it', () => {
+  it('a long tongue finds it: of one kind all that is wanted', () => {
     const long = gardenOf({ ...world, targets: [target('azure', { tongue_mm: 40, flower_forms: ['tube'] })] }, [
       ...input.plantings,
     ]);
-    expect(nectarOf(long).cells.at(-1)!.supply).toBeCloseTo(9 * 1.5708, 2);
+    expect(nectarOf(long).cells.at(-1)!.supply).toBeCloseTo(1.5, 9);
   });
 });
 

@@ -3,7 +3,7 @@ import { ADMISSIBLE } from '../../library/hosts';
 import { windowShares } from '../../almanac/bloom/bloom';
 import { sownBloom } from '../../almanac/bloom/planting-bloom';
 import { coverage, type CoverageInput } from '../coverage';
-import { nectarOfPlant } from '../../match/nectar';
+import { nectarOfFlower } from '../../match/nectar';
 import type { Coverage, CoverageVerdict, NeedCoverage } from '../types';
 import { type Planting, LIVE_STATES } from '../../model/garden';
 import { frostFree } from '../../place/climate/frost';
@@ -102,7 +102,7 @@ function cutOffers(input: CoverageInput, { target }: Rule, covered: NeedCoverage
   return input.plantings.flatMap((planting): TimingOffer[] => {
     const here = almanac.plants.get(planting.plant);
     if (!here?.bloom || here.plant.rebloom_days === null || !LIVE_STATES.has(planting.state)) return [];
-    if (nectarOfPlant(target.target, here.plant) === 0) return [];
+    if (nectarOfFlower(target.target, here.plant) === 0) return [];
     const window = sownBloom(here, planting.sow_on, almanac.frosts);
     if (!window) return [];
     let best: TimingOffer | null = null;
@@ -178,7 +178,7 @@ function sowOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, befo
   const placesFor = placeFinder(input, rule, covered);
   const candidates: (Candidate & { day: number })[] = [];
   for (const here of almanac.plants.values()) {
-    if (here.plant.kind !== 'annual' || !here.status.offered || nectarOfPlant(rule.target.target, here.plant) === 0) continue;
+    if (here.plant.kind !== 'annual' || !here.status.offered || nectarOfFlower(rule.target.target, here.plant) === 0) continue;
     for (const [first] of runsOf(covered.gaps)) {
       const day = sowingDayFor(here, first, almanac.frosts);
       if (day === null) continue;
@@ -222,7 +222,7 @@ function sisterOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, b
   const { almanac } = input;
   const liked = [...new Set(input.plantings.filter((row) => LIVE_STATES.has(row.state)).map((row) => row.plant))]
     .flatMap((plant) => almanac.plants.get(plant) ?? [])
-    .filter((here) => nectarOfPlant(rule.target.target, here.plant) > 0);
+    .filter((here) => nectarOfFlower(rule.target.target, here.plant) > 0);
   const planted = new Set(liked.map((here) => here.plant.id));
   const placesFor = placeFinder(input, rule, covered);
   const candidates = [...almanac.plants.values()]

@@ -59,8 +59,8 @@ describe('the climate that counts', () => {
     expect(climateHere(library, region, own)).toMatchObject({ frost_spread_d: 6, summer: 'hot', humidity: 'dry' });
   });
   it('has the gardener’s own rain before the region’s', () => {
-    expect(monthsHere(library.normals, GARDEN)[3]).toEqual({ rain_mm: 100, et0_mm: 80 });
+    expect(monthsHere(library.normals, GARDEN)[3]).toEqual({ rain_mm: 100, et0_mm: 80, rain_days: 10 });
     const rain_mm = Array.from({ length: 12 }, (_, m) => m * 10);
-    expect(monthsHere(library.normals, { ...GARDEN, rain_mm })[3]).toEqual({ rain_mm: 30, et0_mm: 80 });
+    expect(monthsHere(library.normals, { ...GARDEN, rain_mm })[3]).toEqual({ rain_mm: 30, et0_mm: 80, rain_days: 10 });
   });
 });

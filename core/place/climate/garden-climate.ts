@@ -65,7 +65,7 @@ type Climate = Pick<GardenFields, 'frost_spread_d' | 'summer' | 'humidity' | 'ra
 /** Rain and thirst (reference evapotranspiration) by month here: the region's, with the gardener's own rain before it. */
 export function monthsHere(normals: readonly ClimateNormal[], garden: Climate & Pick<GardenFields, 'region'>): WaterMonth[] {
   const own = normals.filter((row) => row.region === garden.region).sort((a, b) => a.month - b.month);
-  return own.map((row, i) => ({ rain_mm: garden.rain_mm?.[i] ?? row.rain_mm, et0_mm: row.et0_mm }));
+  return own.map((row, i) => ({ rain_mm: garden.rain_mm?.[i] ?? row.rain_mm, et0_mm: row.et0_mm, rain_days: row.rain_days }));
 }
 
 /** The climate that counts here, each value the gardener's own or else the region's. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PotFields } from '../../model/garden';
 import { bags, layerLitres, mixLitres, potLitres, potTopM2 } from './volumes';
-import { calculatedMoisture, stepOfShare, waterYear } from './water-year';
+import { afterDay, calculatedMoisture, stepOfShare, waterYear } from './water-year';
 
 const pot = (over: Partial<PotFields>): PotFields => ({
   shape: 'round',
@@ -49,13 +49,19 @@ describe('volumes', () => {
 describe('the water of a year', () => {
   const months = (rain: number, et0: number) => Array.from({ length: 12 }, () => ({ rain_mm: rain, et0_mm: et0 }));
   const site = { texture: 'loam', runoff: 'none', sun_h: 8, kind: 'bed', drainage: 'well' } as const;
-  it('stays full where more falls than is drunk', () => {
-    expect(waterYear(site, months(120, 60))).toEqual(Array(12).fill(1));
+  it('stays near full where much more falls than is drunk', () => {
+    for (const share of waterYear(site, months(200, 40))) expect(share).toBeGreaterThan(0.95);
   });
-  it('falls as e to the shortage over the store', () => {
-    // Loam holds 15 % of 400 mm: 60 mm. A month 60 mm short leaves 1 ÷ e of what there was.
-    const one = months(250, 90).map((row, m) => (m === 6 ? { rain_mm: 0, et0_mm: 60 } : row));
-    expect(waterYear(site, one)[6]).toBeCloseTo(1 / Math.E, 2);
+  it('a rainless month is drawn down day by day: readily to half of the store, then ever less', () => {
+    // Loam holds 15 % of 800 mm: 120 mm. Sixty millimetres of thirst, three quarters of it felt by mulched ground, are 1.5 mm
+    // a day: full on the first of the month, 120 − 1.5 × 15 = 97.5 in its middle, 0.81 on the mean.
+    const one = months(300, 40).map((row, m) => (m === 5 ? { rain_mm: 0, et0_mm: 60 } : row));
+    expect(waterYear(site, one)[5]).toBeCloseTo(0.8, 1);
+    // Below half the thirst is met in the share of what is left: 60 mm, then 60 × (1 − 1.5 ⁄ 60) on the next day.
+    expect(afterDay(60, 120, 1.5)).toBeCloseTo(58.5, 9);
+    expect(afterDay(30, 120, 1.5)).toBeCloseTo(29.25, 9);
+    expect(afterDay(90, 120, 1.5)).toBeCloseTo(88.5, 9);
+    expect(afterDay(0, 120, 1.5)).toBe(0);
   });
   it('is drier in sand, wetter in shade and where water runs in', () => {
     const dry = months(60, 100);
@@ -69,5 +75,17 @@ describe('the water of a year', () => {
     expect([0.1, 0.3, 0.6, 0.9, 1.2].map(stepOfShare)).toEqual([1, 2, 3, 4, 5]);
     expect(calculatedMoisture(site, months(10, 150))).toBe(1);
     expect(calculatedMoisture({ ...site, drainage: 'wet' }, months(150, 60))).toBe(5);
+  });
+  it('has a floor where water stands, runs in or a hose reaches, and a ceiling where it runs off', () => {
+    const desert = months(10, 200);
+    expect(calculatedMoisture({ ...site, drainage: 'wet' }, desert)).toBe(4);
+    expect(calculatedMoisture({ ...site, runoff: 'receives' }, desert)).toBe(2);
+    expect(calculatedMoisture({ ...site, inReach: true }, desert)).toBe(2);
+    expect(calculatedMoisture({ ...site, inReach: false }, desert)).toBe(1);
+    const rainy = months(300, 40);
+    expect(calculatedMoisture(site, rainy)).toBe(4);
+    expect(calculatedMoisture({ ...site, drainage: 'sharp' }, rainy)).toBe(2);
+    expect(calculatedMoisture({ ...site, drainage: 'sharp', runoff: 'receives' }, rainy)).toBe(4);
+    expect(calculatedMoisture({ ...site, runoff: 'sheds' }, rainy)).toBe(3);
   });
 });

@@ -224,9 +224,10 @@ export function measuredSite(
   );
   const area =
     site.kind === 'bed' && site.outline.length >= 3 ? areaOf(site.outline) : site.pot ? potTopM2(site.pot) : site.area_m2;
+  const inReach = hoseReaches(site, things);
   const settled = { ...site, ...sun[0]!.value, texture: texture[0]!.value, drainage: drainage[0]!.value };
   if (site.kind === 'bed') {
-    const step = calculatedMoisture(settled, place.months);
+    const step = calculatedMoisture({ ...settled, inReach }, place.months);
     moisture.push({
       source: 'calculated',
       value: step,
@@ -248,6 +249,6 @@ export function measuredSite(
     ph: figures.ph[0]!.value,
     moisture: figures.moisture[0]!.value,
     figures,
-    inReach: hoseReaches(site, things),
+    inReach,
   };
 }

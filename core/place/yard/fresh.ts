@@ -20,6 +20,7 @@ export const FRESH_SITE: SiteFields = {
   moisture: 3,
   salt: 'none',
   features: [],
+  ground: 'planted',
   richness: 'medium',
   runoff: 'none',
   outline: [],

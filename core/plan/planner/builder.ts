@@ -38,7 +38,7 @@ export class ProblemBuilder {
 
   constructor(readonly question: PlanQuestion) {
     this.choices = choicesFor(question);
-    this.stands = standsOf(question.almanac, question.garden, question.sites, this.choices.kept, null).stands;
+    this.stands = standsOf({ ...question, plantings: this.choices.kept, year: null }).stands;
     this.byPlant = choicesByPlant(this.choices.plants);
   }
 

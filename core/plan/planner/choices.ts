@@ -3,7 +3,7 @@ import { rulesOf } from '../../coverage/gives/rules';
 import { grownStand, type Stand } from '../../coverage/stands';
 import { fit } from '../../match/fit/fit';
 import { refusalFor } from '../../match/gates/gates';
-import type { Planting, Site } from '../../model/garden';
+import { isPlanted, type Planting, type Site } from '../../model/garden';
 import { groupBy } from '../../model/group';
 import { isWoody, type Feature, type PlantSize } from '../../model/vocabulary';
 import { trapsFor } from '../../match/gates/traps';
@@ -72,7 +72,7 @@ export const keptCount = (kept: readonly Planting[], plant: string) =>
 /** The rooms of the sites beside what is kept. */
 export function roomsOf({ almanac, sites }: PlanQuestion, kept: readonly Planting[]): SiteRoom[] {
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
-  return sites.map((site) => {
+  return sites.filter(isPlanted).map((site) => {
     const crowns = kept
       .filter((row) => row.site_id === site.id)
       .reduce(
@@ -166,7 +166,7 @@ const BEST_BED: Record<Feature, (site: Site) => number> = {
 function featureChoices(question: PlanQuestion): FeatureChoice[] {
   const { sites, wishes } = question;
   if (!wishes.features) return [];
-  const beds = sites.filter((site) => site.kind === 'bed');
+  const beds = sites.filter((site) => site.kind === 'bed' && isPlanted(site));
   if (beds.length === 0) return [];
   const wanted = new Set<Feature>();
   for (const { rules } of rulesOf(question))

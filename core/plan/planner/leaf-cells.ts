@@ -1,7 +1,8 @@
-import { larvaePerGram } from '../../coverage/gives/host';
+import { larvaePerGram, lightShare, type Lit } from '../../coverage/gives/host';
 import type { Rule } from '../../coverage/gives/rule';
-import { lightOf, type Light, type Stand } from '../../coverage/stands';
+import type { Stand } from '../../coverage/stands';
 import { patchesBySite } from '../../coverage/supply';
+import type { Host } from '../../model/reference';
 import { groupBy } from '../../model/group';
 import { HALF_MONTHS } from '../../model/half-month';
 import type { ProblemBuilder } from './builder';
@@ -10,21 +11,26 @@ import type { Term } from './cells';
 /** The plants of one kind in one light, to be chosen and kept: they raise larvae of every target in one proportion. */
 interface LeafGroup {
   plant: string;
-  light: Light;
+  /** A site whose light stands for all of them. */
+  site: Lit;
   choices: number[];
   kept: Stand[];
 }
 
-function leafGroups(b: ProblemBuilder): LeafGroup[] {
+function leafGroups(b: ProblemBuilder, eaten: readonly Rule[]): LeafGroup[] {
   const groups = new Map<string, LeafGroup>();
-  const groupOf = (plant: string, light: Light) => {
-    const key = `${plant} ${light}`;
-    const known = groups.get(key) ?? { plant, light, choices: [], kept: [] };
+  // Sites whose light is alike to all who lay on a plant are one.
+  const lightsOn = new Map<string, Set<Host['light']>>();
+  for (const { target } of eaten)
+    for (const [plant, { light }] of target.hosts) lightsOn.set(plant, (lightsOn.get(plant) ?? new Set()).add(light));
+  const groupOf = (plant: string, site: Lit) => {
+    const key = [plant, ...[...(lightsOn.get(plant) ?? [])].sort().map((light) => lightShare(light, site))].join(' ');
+    const known = groups.get(key) ?? { plant, site, choices: [], kept: [] };
     groups.set(key, known);
     return known;
   };
-  b.choices.plants.forEach(({ here, site }, choice) => groupOf(here.plant.id, lightOf(site)).choices.push(choice));
-  for (const stand of b.stands) groupOf(stand.here.plant.id, lightOf(stand.site)).kept.push(stand);
+  b.choices.plants.forEach(({ here, site }, choice) => groupOf(here.plant.id, site).choices.push(choice));
+  for (const stand of b.stands) groupOf(stand.here.plant.id, stand.site).kept.push(stand);
   return [...groups.values()];
 }
 
@@ -77,7 +83,7 @@ function patchFor(b: ProblemBuilder, rule: Rule): number | null {
  * them all.
  */
 export function leafCellsFor(b: ProblemBuilder, eaten: readonly Rule[]): (rule: Rule) => (number | null)[] {
-  const groups = leafGroups(b);
+  const groups = leafGroups(b, eaten);
   const patterns = Array.from({ length: HALF_MONTHS }, (_, h) => leafPattern(b, groups, eaten, h));
   const standing = groupBy(b.stands, (stand) => stand.here.plant.id);
   return (rule) => leafCells(b, { groups, patterns, standing, eaten }, rule);
@@ -93,7 +99,7 @@ interface AllLeaf {
 
 function leafCells(b: ProblemBuilder, { groups, patterns, standing, eaten }: AllLeaf, rule: Rule): (number | null)[] {
   const patch = patchFor(b, rule);
-  const own = groups.filter(({ plant, light }) => larvaePerGram(rule.target, plant, light) > 0);
+  const own = groups.filter(({ plant, site }) => larvaePerGram(rule.target, plant, site) > 0);
   const giving = b.givingTo(rule);
   return rule.need.halfMonths.map((h) => {
     const from: [number, number][] = [];
@@ -108,10 +114,10 @@ function leafCells(b: ProblemBuilder, { groups, patterns, standing, eaten }: All
           : b.total(group.choices.map((choice): Term => [choice, b.choices.plants[choice]!.stand.vigour]));
       const kept = keptPlants(b, group, h);
       const eaters = eaten.filter(
-        ({ need, target }) => need.halfMonths.includes(h) && larvaePerGram(target, group.plant, group.light) > 0,
+        ({ need, target }) => need.halfMonths.includes(h) && larvaePerGram(target, group.plant, group.site) > 0,
       );
       if (eaters.length > 1) {
-        const key = `${group.plant} ${group.light} ${patterns[h]}`;
+        const key = `${groups.indexOf(group)} ${patterns[h]}`;
         shared.push([b.resources.get(key, () => ({ total, fixed: kept })), each]);
       } else {
         if (total !== null) from.push([total, each]);

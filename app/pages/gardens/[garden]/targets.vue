@@ -2,7 +2,8 @@
 import { bestHosts } from '~~/core/almanac/about';
 import { winterWords } from '~~/core/words/flights';
 import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
-import { AMBITIONS, type Ambition } from '~~/core/model/vocabulary';
+import type { Ambition } from '~~/core/model/vocabulary';
+import { ambitionsFor } from '~~/core/coverage/needs';
 import type { TargetHere } from '~~/core/model/here';
 
 const garden = useGardenStore();
@@ -99,7 +100,7 @@ function asks(here: TargetHere) {
                   })
                 "
               >
-                <option v-for="ambition in AMBITIONS" :key="ambition">{{ ambition }}</option>
+                <option v-for="ambition in ambitionsFor(here.target)" :key="ambition">{{ ambition }}</option>
               </select>
             </td>
             <td>

@@ -3,7 +3,8 @@ import { coverage, type CoverageInput } from '~~/core/coverage/coverage';
 import { HALF_ZONES } from '~~/core/model/vocabulary';
 import { MONTH_NAMES } from '~~/core/model/half-month';
 import { differenceOf, type Difference } from '~~/core/coverage/difference';
-import { afterDryMonth, withLessSun, withoutPlant } from '~~/core/plan/what-if';
+import { afterDryMonth, afterHardWinter, withLessSun, withoutPlant, type Aftermath } from '~~/core/plan/what-if';
+import type { Planting } from '~~/core/model/garden';
 import { SETTINGS } from '~~/core/settings';
 
 const garden = useGardenStore();
@@ -49,18 +50,24 @@ function tell(title: string, changed: CoverageInput, note = '') {
 const dies = (id = plant.value!) => tell(`${garden.nameOf(id)} dies`, withoutPlant(input.value, id));
 const shaded = () =>
   tell(`${garden.siteName(site.value!)} loses ${HOURS} hours of sun`, withLessSun(input.value, site.value!, HOURS));
+const listed = (rows: readonly Planting[]) =>
+  rows.map((row) => `${row.count} ${garden.nameOf(row.plant)} in ${garden.siteName(row.site_id)}`).join(', ');
+/** What a season did, in sentences: who died, and who comes back later. */
+function tellAftermath(title: string, { input: after, died, setBack }: Aftermath, when: string) {
+  const sentences = [
+    died.length > 0 ? `Would not live through it: ${listed(died)}.` : 'Every planting would live through it.',
+    ...(setBack.length > 0 ? [`Without leaf and flowers ${when}: ${listed(setBack)}.`] : []),
+  ];
+  tell(title, after, sentences.join(' '));
+}
 function colder() {
   const zone = HALF_ZONES[Math.max(0, HALF_ZONES.indexOf(garden.garden!.half_zone) - 1)]!;
-  tell(`Winters half a zone colder (${zone})`, grown.value.with({ garden: { ...garden.garden!, half_zone: zone } }).input);
+  const after = afterHardWinter(input.value, garden.almanac!.frosts);
+  tellAftermath(`A winter half a zone colder (${zone})`, after, 'until some weeks after the last frost');
 }
 function dry() {
-  const { input: after, died } = afterDryMonth(input.value, garden.climate!.months[month.value!]!, view.today.getFullYear());
-  const lost = died.map((row) => `${row.count} ${garden.nameOf(row.plant)} in ${garden.siteName(row.site_id)}`);
-  tell(
-    `${MONTH_NAMES[month.value!]} without rain or watering`,
-    after,
-    lost.length ? `Would not live through it: ${lost.join(', ')}.` : 'Every planting would live through it.',
-  );
+  const after = afterDryMonth(input.value, month.value!, garden.climate!.months[month.value!]!, null);
+  tellAftermath(`${MONTH_NAMES[month.value!]} without rain or watering`, after, 'then and for some weeks after, but alive');
 }
 
 /** Every kind, by what its loss would open: those on which most hangs first. */

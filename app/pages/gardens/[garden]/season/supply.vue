@@ -2,6 +2,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
 import { needFigure } from '~~/core/words/needs';
+import { giverOf } from '~~/core/coverage/givers';
 import { leafBudget } from '~~/core/coverage/leaf-budget';
 import { hungryMonths, supplyYear } from '~~/core/season/supply-year';
 import { daysWords } from '~/components/season/calendar-bars';
@@ -31,14 +32,15 @@ const covered = computed(() =>
   served.value.find((row) => row.target === target.value)?.needs.find((need) => need.need.stage === stage.value),
 );
 const here = computed(() => garden.almanac?.targets.get(target.value));
-const plantingOf = (id: string) => garden.plantings.find((row) => row.id === id)!;
+/** What stands in the yard, outside the beds. */
+const AROUND = 'around';
 const sourceOf = computed(() => (id: string) => {
-  const planting = plantingOf(id);
-  if (by.value === 'site') return planting.site_id;
-  return by.value === 'plant' ? planting.plant : garden.almanac!.plants.get(planting.plant)!.plant.flower_form;
+  const giver = giverOf(garden.input!, id)!;
+  if (by.value === 'site') return giver.site ?? AROUND;
+  return by.value === 'plant' ? giver.plant : garden.almanac!.plants.get(giver.plant)!.plant.flower_form;
 });
 const nameOf = computed(() => (of: string) => {
-  if (by.value === 'site') return garden.siteName(of);
+  if (by.value === 'site') return of === AROUND ? 'standing in the yard' : garden.siteName(of);
   return by.value === 'plant' ? garden.nameOf(of) : `${of} flowers`;
 });
 const year = computed(() => (covered.value ? supplyYear(covered.value, sourceOf.value) : null));

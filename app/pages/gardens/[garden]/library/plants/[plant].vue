@@ -5,7 +5,7 @@ import { propagationWords } from '~~/core/words/library';
 import { isListed } from '~~/core/library/status';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
-import { nectarOfPlant, drinksNectar } from '~~/core/match/nectar';
+import { nectarOfFlower, drinksNectar } from '~~/core/match/nectar';
 import { zoneIndex } from '~~/core/place/climate/zones';
 import { daysWords } from '~/components/season/calendar-bars';
 
@@ -95,7 +95,7 @@ const drinkers = computed(() =>
     (t) =>
       drinksNectar(t.target) &&
       plant.value &&
-      nectarOfPlant(t.target, plant.value) > 0 &&
+      nectarOfFlower(t.target, plant.value) > 0 &&
       t.flightHalfMonths.some((h) => here.value!.bloomShares[h]! > 0.3),
   ),
 );
