@@ -45,6 +45,8 @@ export const SETTINGS = {
     },
     /** Share from which a host is laid on at all. Judgement. */
     laidOnFrom: 0.2,
+    /** Share of a half-month in leaf, or bud, from which a host is worth offering for it. Judgement. */
+    worthShare: 0.4,
   },
   light: {
     /** Hours of direct sun: from this a site is sunny. Trade: six hours is full sun. */
@@ -423,6 +425,25 @@ export const SETTINGS = {
     shortfall: { nodes: 500, seconds: 30 },
     /** Share of plants (kinds) by which an alternative must differ. */
     differs: 1 / 3,
+  },
+  leaf: {
+    /** Mean of the day (°C) at which leaf begins to grow, and from which it grows as fast as it can. Judgement. */
+    warmth: { from_c: 5, full_c: 18 },
+    /** Share of the reference thirst below which rain keeps leaf from growing back on unwatered ground. Judgement. */
+    dryBelow: 0.5,
+    /** Moisture of a site from which its leaf grows on through a dry month. Judgement. */
+    wateredFrom: 3,
+    /** Share of full leaf in the half-months after leaf-out. Judgement. */
+    opening: [0.4, 0.75],
+    /** Share of what was eaten that grows back in a half-month at its best, by kind. Judgement: a stripped milkweed or vine is in leaf again in five weeks, a shrub hardly in a summer. */
+    regrowth: { herb: 0.35, bulb: 0, grass: 0.45, vine: 0.4, shrub: 0.15, tree: 0.1 },
+    /** Half-month from which shrubs and trees hardly flush again, and what is left of it then. Judgement: midsummer. */
+    flushEnds: 13,
+    lateShare: 0.25,
+    /** Buds and flowers beside the leaf of a plant (fresh mass), how soon new ones come, and green pods beside flowers. Judgement. */
+    budsShare: 0.15,
+    budsAgain: 0.4,
+    podsShare: 0.6,
   },
   leafRange: {
     /** How far the leaf of a plant may differ from its figure, by its confidence; how far a larva's appetite. Judgement. */

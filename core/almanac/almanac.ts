@@ -4,14 +4,15 @@ import type { GardenFields } from '../model/garden';
 import { groupBy } from '../model/group';
 import type { DayWindow } from '../model/half-month';
 import { degreeDayYear } from '../place/climate/degree-days';
-import { dailyNormalsAt } from '../place/climate/garden-climate';
+import { dailyNormalsAt, monthsHere } from '../place/climate/garden-climate';
 import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';
 import { springDelay } from '../place/climate/shift';
 import { livesThroughWinter } from '../place/climate/zones';
 import { bloomSteps, windowShares } from './bloom/bloom';
 import { foliageWindow } from './bloom/foliage';
 import { statementsOf, type BloomPlace } from './bloom/stated';
-import type { BloomSteps, Sowing, LarvalPeriod, StatusHere } from '../model/here';
+import { growingOf } from './growing';
+import type { BloomSteps, Growing, Sowing, LarvalPeriod, StatusHere } from '../model/here';
 import { sowingOf } from './bloom/sowing';
 import type { Seen } from '../model/seen';
 import { larvalPeriods } from './larval-periods';
@@ -29,6 +30,7 @@ class PlantInGarden implements PlantHere {
 
   constructor(
     readonly plant: Plant,
+    readonly growing: Growing,
     private readonly stated: readonly BloomRow[],
     private readonly place: BloomPlace,
     readonly status: StatusHere,
@@ -130,6 +132,7 @@ export function almanacFor(
     frosts: { last_frost: garden.last_frost, first_frost: garden.first_frost },
     halfZone: garden.half_zone,
   };
+  const growing = growingOf(daily, monthsHere(library.normals, garden));
   const states = new Set(library.areas.flatMap((row) => (row.region === region.id ? [row.jurisdiction] : [])));
   const bloomRows = groupBy(library.blooms, (row) => row.plant);
   const statusRows = groupBy(library.status, (row) => row.plant);
@@ -148,6 +151,7 @@ export function almanacFor(
       plant.id,
       new PlantInGarden(
         plant,
+        growing,
         bloomRows.get(plant.id) ?? [],
         place,
         status,

@@ -82,7 +82,9 @@ export function needsOf(here: NeedyTarget, chosen: Ambition): Need[] {
     if (halfMonths.length > 0 && demand > 0) needs.push({ target: target.id, stage, special, halfMonths, demand, kinds });
   };
   const { host, nectar, shelter } = SETTINGS;
-  need('host', larvalHalfMonths(larval), host.larvae[ambition], target.patch_kinds ?? 1);
+  // Eggs laid in a mass are raised together or not at all.
+  const larvae = ambition === 'visits' ? 0 : Math.max(host.larvae[ambition], target.clutch ?? 0);
+  need('host', larvalHalfMonths(larval), larvae, target.patch_kinds ?? 1);
   if (drinksNectar(target)) {
     const factor = target.kind === 'hummingbird' ? nectar.hummingbirdFactor : 1;
     need('nectar', flown, nectar.units[ambition] * factor, nectar.kinds[ambition]);

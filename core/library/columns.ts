@@ -82,6 +82,8 @@ const TARGET: Record<string, ColumnWords> = {
   flower_forms: { label: 'Flower forms it likes', choices: words.FLOWER_FORMS, many: true },
   special_needs: { label: 'Special needs', choices: words.SPECIAL_NEEDS, many: true },
   larva_leaf_g: { label: 'Leaf one larva eats (g)' },
+  eats: { label: 'What the larvae eat' },
+  clutch: { label: 'Larvae of one mass of eggs' },
   dev_base_c: { label: 'Development base (°C)' },
   dev_degree_days: { label: 'Degree-days from egg to adult' },
   patch_plants: { label: 'Fewest host plants laid on', hint: 'Blank for the rule by plant size.' },

@@ -93,8 +93,15 @@ export interface LarvalPeriod extends DayWindow {
   brood: number;
 }
 
+/** How far leaf grows back in each half-month of a place, 0–1: by warmth, and by the rain where nobody waters. */
+export interface Growing {
+  warmth: readonly number[];
+  rain: readonly number[];
+}
+
 export interface PlantHere {
   readonly plant: Plant;
+  readonly growing: Growing;
   readonly bloom: DayWindow | null;
   /** How its bloom window comes about; null for a plant without flowers. */
   readonly bloomSteps: BloomSteps | null;

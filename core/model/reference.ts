@@ -107,6 +107,10 @@ export const Target = z.object({
   flower_forms: listOf(words.FLOWER_FORMS),
   special_needs: listOf(words.SPECIAL_NEEDS),
   larva_leaf_g: optional(0.05, 100),
+  /** What its larvae eat of a host; blank: leaf. */
+  eats: z.preprocess((cell) => blank(cell) ?? 'leaf', oneOf(['leaf', 'buds'])).default('leaf'),
+  /** Larvae of one mass of eggs that feed together, for those that lay in masses; blank: eggs one by one. */
+  clutch: optional(2, 300),
   dev_base_c: optional(0, 20),
   dev_degree_days: optional(100, 3000),
   /** Fewest host plants in one place that are usually laid on, where it differs from the rule by plant size. */

@@ -90,6 +90,8 @@ export function target(id: string, over: Partial<Target> = {}): Target {
     flower_forms: ['flat'],
     special_needs: [],
     larva_leaf_g: 10,
+    eats: 'leaf',
+    clutch: null,
     dev_base_c: 10,
     dev_degree_days: 100,
     patch_plants: null,

@@ -55,6 +55,8 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     tongue_mm: 'Length of tongue or bill with tongue, millimetres',
     flower_forms: 'Flower forms it drinks from',
     special_needs: 'What it needs beside leaf, nectar and shelter',
+    eats: 'What its larvae eat of a host: leaf where blank, or buds and flowers',
+    clutch: 'Larvae of one mass of eggs that feed together; blank: eggs laid one by one',
     larva_leaf_g: 'Fresh leaf one larva eats until grown, grams',
     dev_base_c: 'Temperature below which it does not develop, °C',
     dev_degree_days: 'Degree-days from egg to adult above that',

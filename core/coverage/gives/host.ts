@@ -4,7 +4,8 @@ import type { Host, Plant } from '../../model/reference';
 import { SETTINGS } from '../../settings';
 import type { Need } from '../needs';
 import type { Stand } from '../stands';
-import { NO_FEATURES, type Rule } from './rule';
+import { broodByHalfMonth, eatingOf, leafStock, type EatingBrood, type LeafStock } from './leaf-stock';
+import { NO_FEATURES, type Giving, type Rule } from './rule';
 
 /** Anything whose light a female looks at. */
 export type Lit = Pick<Stand['site'], 'sun_h'>;
@@ -22,10 +23,6 @@ export function lightShare(wanted: Host['light'], { sun_h }: Lit): number {
   const [[from, low], [to, high]] = [points[next - 1]!, points[next]!];
   return low + ((high - low) * (sun_h - from)) / (to - from);
 }
-
-/** Edible leaf (g fresh) that one plant of a stand can spare and live, in full leaf. */
-const spareLeaf = ({ here, vigour }: Pick<Stand, 'here' | 'vigour'>): number =>
-  here.plant.leaf_g * vigour * SETTINGS.host.usableShare;
 
 /** Larvae that a gram of leaf of a plant raises on a site; 0 for what is no host, and for a trap. */
 export function larvaePerGram({ hosts, target }: TargetHere, plant: string, site: Lit): number {
@@ -55,8 +52,53 @@ export function patchShare(plant: Plant, patchPlants: number | null, grown = 1):
   return 1 / (plant.height_max_cm >= largeHerbCm ? patch.largeHerb : patch.smallHerb);
 }
 
-/** Host: larvae raised on leaf, by kinds of host that are laid on, in a patch large enough to be found. */
+/** A host as the broods of one target eat it: its stock, and each brood that feeds on it. */
+export interface Eaten {
+  stock: LeafStock;
+  /** Leaf (g) of it that raises one larva. */
+  appetite_g: number;
+  broods: EatingBrood[];
+}
+
+/** How the broods of a target eat one plant of a stand; null where it is no host of theirs. */
+export function eatenBy(target: TargetHere, stand: Stand): Eaten | null {
+  const perGram = larvaePerGram(target, stand.here.plant.id, stand.site);
+  if (perGram === 0 || target.larval.length === 0) return null;
+  const stock = leafStock(stand, target.target.eats);
+  const appetite_g = 1 / perGram;
+  return { stock, appetite_g, broods: target.larval.map((period) => eatingOf(period, stock, appetite_g)) };
+}
+
+/** Larvae of each brood that one plant raises, if nobody else eats of it and every brood of the target so far was as large. */
+export function raisedAlone({ stock, broods }: Eaten): number[] {
+  return broods.map(({ halfMonths }) => {
+    let most = 0;
+    for (const h of halfMonths)
+      if (stock.spare[h]! > 0) most = Math.max(most, broods.reduce((sum, { missing }) => sum + missing[h]!, 0) / stock.spare[h]!);
+    return most === 0 ? 0 : 1 / most;
+  });
+}
+
+/**
+ * Host: larvae raised on leaf, by kinds of host that are laid on, in a patch large enough to be found. A half-month has what
+ * the brood then feeding finds, after what those before it have eaten and what grew back.
+ */
 export function hostRule(need: Need, target: TargetHere): Rule {
+  const brood = broodByHalfMonth(target.larval);
+  const givings = new WeakMap<Stand, Giving | null>();
+  const givingOf = (stand: Stand): Giving | null => {
+    const { plant } = stand.here;
+    const laidOn = isLaidOn(target, plant.id, stand.site);
+    const eaten = eatenBy(target, stand);
+    if (!eaten && !laidOn) return null;
+    const raised = eaten ? raisedAlone(eaten) : [];
+    const each = (h: number) => (eaten && brood[h]! >= 0 ? raised[brood[h]!]! * eaten.stock.there[h]! : 0);
+    return {
+      each,
+      kindFrom: (h) => (laidOn && each(h) > 0 ? 1 : Infinity),
+      patch: laidOn ? patchShare(plant, target.target.patch_plants, stand.grown) : 0,
+    };
+  };
   return {
     need,
     target,
@@ -65,21 +107,16 @@ export function hostRule(need: Need, target: TargetHere): Rule {
     patch: true,
     whole: false,
     unmet: 0,
-    isWorth: ({ foliageShares }, h) => foliageShares[h]! >= 0.5,
+    isWorth: ({ foliageShares, bloomShares }, h) =>
+      (target.target.eats === 'buds' ? bloomShares : foliageShares)[h]! >= SETTINGS.host.worthShare,
     autumn: false,
     limitedByGround: false,
     saturates: false,
     features: NO_FEATURES,
     of(stand) {
-      const { plant } = stand.here;
-      const larvae = spareLeaf(stand) * larvaePerGram(target, plant.id, stand.site);
-      const laidOn = isLaidOn(target, plant.id, stand.site);
-      if (larvae === 0 && !laidOn) return null;
-      return {
-        each: (h) => larvae * stand.foliageShares[h]!,
-        kindFrom: (h) => (laidOn && larvae * stand.foliageShares[h]! > 0 ? 1 : Infinity),
-        patch: laidOn ? patchShare(plant, target.target.patch_plants, stand.grown) : 0,
-      };
+      let known = givings.get(stand);
+      if (known === undefined) givings.set(stand, (known = givingOf(stand)));
+      return known;
     },
   };
 }

@@ -146,8 +146,19 @@ function eatersOf(input: CoverageInput, planting: Planting, day: number): string
 /** An annual as it would flower, sown on a day. */
 function asSown(here: PlantHere, sow_on: string, frosts: Frosts): PlantHere {
   const bloom = sownBloom(here, sow_on, frosts);
-  const { plant, foliage, foliageShares, status, cautions, sowing, bloomSteps } = here;
-  return { plant, foliage, foliageShares, status, cautions, sowing, bloomSteps, bloom, bloomShares: windowShares(bloom) };
+  const { plant, growing, foliage, foliageShares, status, cautions, sowing, bloomSteps } = here;
+  return {
+    plant,
+    growing,
+    foliage,
+    foliageShares,
+    status,
+    cautions,
+    sowing,
+    bloomSteps,
+    bloom,
+    bloomShares: windowShares(bloom),
+  };
 }
 
 /** The usual sowing day of an annual here; null for what is not sown. */

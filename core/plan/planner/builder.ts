@@ -1,7 +1,7 @@
 import type { Giving, Rule } from '../../coverage/gives/rule';
 import { standsOf, type Stand } from '../../coverage/stands';
 import { choicesByPlant, choicesFor, type Choices } from './choices';
-import type { Cell, Indicator, Patch, SharedLeaf, Term } from './cells';
+import type { Cell, Indicator, LeafPart, Patch, SharedLeaf, Term } from './cells';
 import type { PlanQuestion } from './question';
 
 /** Interns values by a key: each is made once, whoever asks for it, and known by its number. */
@@ -31,7 +31,8 @@ export class ProblemBuilder {
   readonly stands: Stand[];
   readonly totals = new Interner<Term[]>();
   readonly indicators = new Interner<Indicator>();
-  readonly resources = new Interner<SharedLeaf>();
+  readonly resources: SharedLeaf[] = [];
+  readonly parts: LeafPart[] = [];
   readonly patches = new Interner<Patch>();
   readonly cells = new Interner<Cell>();
   readonly byPlant: Map<string, number[]>;

@@ -11,7 +11,8 @@ export interface Cell {
     demand: number;
     fixed: number;
     from: [total: number, each: number][];
-    shared: [resource: number, each: number][];
+    /** Larvae of a brood raised on shared leaf, by the part of the half-month in which the leaf is there. */
+    shared: [part: number, there: number][];
   } | null;
   /** Kinds wanted and there, and the indicators of further kinds. */
   kinds: { wanted: number; fixed: number; from: number[] } | null;
@@ -21,10 +22,20 @@ export interface Cell {
 /** A kind counts once any of these choices reaches its minimum count. */
 export type Indicator = Term[];
 
-/** Leaf that several targets share: plants of it (grown and thriving), to be divided between them. */
+/** Leaf that several targets share: plants of it (grown and thriving), to be divided between their broods. */
 export interface SharedLeaf {
   total: number | null;
   fixed: number;
+  /** In each half-month that may bind: the share of one plant's leaf that a larva of each brood has eaten by then. */
+  rows: [part: number, takes: number][][];
+}
+
+/** The larvae of one brood of one target raised on a shared leaf. */
+export interface LeafPart {
+  resource: number;
+  /** Larvae that one plant raises if nobody else eats of it; targets that eat of it. */
+  alone: number;
+  users: number;
 }
 
 /** Host patches site by site, as shares of one that is found; the largest counts. */

@@ -39,17 +39,13 @@ interface Gift {
   cells: number[];
 }
 
-function giftsOf({ choices, cells, totals, indicators, patches, resources }: Problem): Gift[] {
+function giftsOf({ choices, cells, totals, indicators, patches, resources, parts }: Problem): Gift[] {
   const gifts = Array.from({ length: choices.plants.length + choices.features.length }, (): Gift => ({
     amounts: [],
     indicators: [],
     patches: [],
     cells: [],
   }));
-  // Shared leaf is divided evenly between the targets that eat it.
-  const users = new Map<number, number>();
-  for (const { amount } of cells)
-    for (const [resource] of amount?.shared ?? []) users.set(resource, (users.get(resource) ?? 0) + 1);
   const indicatorCells: number[][] = indicators.map(() => []);
   const patchCells: number[][] = patches.map(() => []);
   cells.forEach(({ amount, kinds, patch }, cell) => {
@@ -57,9 +53,11 @@ function giftsOf({ choices, cells, totals, indicators, patches, resources }: Pro
       for (const [choice, times] of totals[total]!) gifts[choice]!.amounts.push({ cell, each: each * times });
     };
     for (const [total, each] of amount?.from ?? []) give(total, each);
-    for (const [resource, each] of amount?.shared ?? []) {
+    // Shared leaf is divided evenly between the targets that eat it.
+    for (const [part, there] of amount?.shared ?? []) {
+      const { resource, alone, users } = parts[part]!;
       const { total } = resources[resource]!;
-      if (total !== null) give(total, each / users.get(resource)!);
+      if (total !== null) give(total, (alone * there) / users);
     }
     for (const indicator of kinds?.from ?? []) indicatorCells[indicator]!.push(cell);
     if (patch !== null) patchCells[patch]!.push(cell);
@@ -101,7 +99,7 @@ class Planting {
     readonly problem: Problem,
     readonly budget: number | null,
   ) {
-    const { choices, cells, indicators, patches, resources } = problem;
+    const { choices, cells, indicators, patches, resources, parts } = problem;
     this.#gifts = giftsOf(problem);
     this.counts = new Float64Array(this.#gifts.length);
     this.#supply = Float64Array.from(cells, ({ amount }) => amount?.fixed ?? 0);
@@ -109,12 +107,11 @@ class Planting {
     this.#signed = new Int32Array(indicators.length);
     this.#patches = patches.map((patch) => Float64Array.from(patch, (row) => row.fixed));
     this.#indicatorCells = indicators.map(() => []);
-    const users = new Map<number, number>();
-    for (const { amount } of cells)
-      for (const [resource] of amount?.shared ?? []) users.set(resource, (users.get(resource) ?? 0) + 1);
     cells.forEach(({ amount, kinds }, cell) => {
-      for (const [resource, each] of amount?.shared ?? [])
-        this.#supply[cell]! += (resources[resource]!.fixed * each) / users.get(resource)!;
+      for (const [part, there] of amount?.shared ?? []) {
+        const { resource, alone, users } = parts[part]!;
+        this.#supply[cell]! += (resources[resource]!.fixed * alone * there) / users;
+      }
       for (const indicator of kinds?.from ?? []) this.#indicatorCells[indicator]!.push(cell);
     });
     this.#room = choices.rooms.map(({ left, crowns }) => ({ left, crowns }));

@@ -1,62 +1,43 @@
-import { larvaePerGram, lightShare, type Lit } from '../../coverage/gives/host';
+import { eatenBy, lightShare, raisedAlone, type Eaten } from '../../coverage/gives/host';
+import { broodByHalfMonth, isWatered } from '../../coverage/gives/leaf-stock';
 import type { Rule } from '../../coverage/gives/rule';
 import type { Stand } from '../../coverage/stands';
 import { patchesBySite } from '../../coverage/supply';
-import type { Host } from '../../model/reference';
 import { groupBy } from '../../model/group';
 import { HALF_MONTHS } from '../../model/half-month';
+import type { Host } from '../../model/reference';
 import type { ProblemBuilder } from './builder';
-import type { Term } from './cells';
+import type { SharedLeaf, Term } from './cells';
 
-/** The plants of one kind in one light, to be chosen and kept: they raise larvae of every target in one proportion. */
+/** Plants of one kind that are eaten alike, to be chosen and kept: they raise larvae of every target in one proportion. */
 interface LeafGroup {
   plant: string;
-  /** A site whose light stands for all of them. */
-  site: Lit;
+  /** One grown, thriving plant of it. */
+  one: Stand;
   choices: number[];
-  kept: Stand[];
+  /** Kept plants, counted as grown, thriving ones. */
+  kept: number;
 }
 
 function leafGroups(b: ProblemBuilder, eaten: readonly Rule[]): LeafGroup[] {
   const groups = new Map<string, LeafGroup>();
-  // Sites whose light is alike to all who lay on a plant are one.
+  // Sites whose light is alike to all who lay on a plant, and whose leaf grows back alike, are one.
   const lightsOn = new Map<string, Set<Host['light']>>();
   for (const { target } of eaten)
     for (const [plant, { light }] of target.hosts) lightsOn.set(plant, (lightsOn.get(plant) ?? new Set()).add(light));
-  const groupOf = (plant: string, site: Lit) => {
-    const key = [plant, ...[...(lightsOn.get(plant) ?? [])].sort().map((light) => lightShare(light, site))].join(' ');
-    const known = groups.get(key) ?? { plant, site, choices: [], kept: [] };
+  const groupOf = (stand: Stand) => {
+    const { plant } = stand.here;
+    const lights = [...(lightsOn.get(plant.id) ?? [])].sort().map((light) => lightShare(light, stand.site));
+    // What is cut or sown at its own time has leaf and buds of its own.
+    const timed = stand.foliageShares !== stand.here.foliageShares || stand.bloom.amount !== stand.here.bloomShares;
+    const key = [plant.id, ...lights, isWatered(stand.site), timed ? stand.id : ''].join(' ');
+    const known = groups.get(key) ?? { plant: plant.id, one: { ...stand, count: 1, vigour: 1 }, choices: [], kept: 0 };
     groups.set(key, known);
     return known;
   };
-  b.choices.plants.forEach(({ here, site }, choice) => groupOf(here.plant.id, site).choices.push(choice));
-  for (const stand of b.stands) groupOf(stand.here.plant.id, stand.site).kept.push(stand);
+  b.choices.plants.forEach(({ stand }, choice) => groupOf(stand).choices.push(choice));
+  for (const stand of b.stands) groupOf(stand).kept += stand.count * stand.vigour;
   return [...groups.values()];
-}
-
-const usualLeaf = (b: ProblemBuilder, plant: string, h: number) => b.question.almanac.plants.get(plant)!.foliageShares[h]!;
-
-/** Larvae that one grown, thriving plant of a group raises in a half-month, in its kind's usual leaf. */
-function larvaeEach(b: ProblemBuilder, rule: Rule, group: LeafGroup, h: number): number {
-  const [choice] = group.choices;
-  const stand = choice === undefined ? group.kept[0]! : b.choices.plants[choice]!.stand;
-  const leaf = stand.foliageShares[h]!;
-  if (leaf === 0 || stand.vigour === 0) return 0;
-  return ((rule.of(stand)?.each(h) ?? 0) / (stand.vigour * leaf)) * usualLeaf(b, group.plant, h);
-}
-
-/** Kept plants of a group, counted as grown, thriving ones in their kind's usual leaf of a half-month. */
-function keptPlants(b: ProblemBuilder, { plant, kept }: LeafGroup, h: number): number {
-  const leaf = usualLeaf(b, plant, h);
-  return kept.reduce((sum, stand) => sum + (stand.count * stand.vigour * stand.foliageShares[h]!) / leaf, 0);
-}
-
-/** What the sharing of leaf depends on in a half-month: which targets feed, and how far the hosts are in leaf. */
-function leafPattern(b: ProblemBuilder, groups: readonly LeafGroup[], eaten: readonly Rule[], h: number): string {
-  const feeding = eaten.filter(({ need }) => need.halfMonths.includes(h)).map(({ target }) => target.target.id);
-  const hosts = groups.filter(({ plant }) => eaten.some(({ target }) => target.hosts.has(plant)));
-  const timed = b.stands.filter((stand) => stand.foliageShares !== stand.here.foliageShares);
-  return [feeding, hosts.map(({ plant }) => usualLeaf(b, plant, h)), timed.map((stand) => stand.foliageShares[h])].join(' ');
 }
 
 /** The patch of a target: null where one that is found stands already. */
@@ -76,53 +57,93 @@ function patchFor(b: ProblemBuilder, rule: Rule): number | null {
   return b.patches.get(JSON.stringify(patch), () => patch);
 }
 
+/** A group as every target eats it, and the shared leaf it is where targets meet on it. */
+interface EatenGroup extends LeafGroup {
+  of: (Eaten | null)[];
+  resource: number | null;
+  /** Numbers of the parts, by target and brood. */
+  parts: Map<number, number[]>;
+}
+
+/** The half-months of a shared leaf that may bind: none that asks no more of any brood than another does. */
+function bindingRows(uses: readonly { part: number; takes: Float64Array }[]): SharedLeaf['rows'] {
+  const rows = Array.from({ length: HALF_MONTHS }, (_, h) => uses.map(({ takes }) => takes[h]!));
+  const covers = (a: readonly number[], b: readonly number[]) => b.every((take, i) => take <= a[i]! + 1e-12);
+  return rows.flatMap((row, h): SharedLeaf['rows'] => {
+    if (row.every((take) => take === 0)) return [];
+    const covered = rows.some((other, g) => g !== h && covers(other, row) && (g < h || !covers(row, other)));
+    return covered ? [] : [row.flatMap((take, i): [number, number][] => (take > 0 ? [[uses[i]!.part, take]] : []))];
+  });
+}
+
+const totalOf = (b: ProblemBuilder, { choices }: LeafGroup): number | null =>
+  choices.length === 0 ? null : b.total(choices.map((choice): Term => [choice, b.choices.plants[choice]!.stand.vigour]));
+
+/** Makes a group a shared leaf: a part for each brood of each target that eats it, and what they take together. */
+function share(b: ProblemBuilder, group: EatenGroup) {
+  group.resource = b.resources.length;
+  const users = group.of.filter((of) => of !== null).length;
+  const uses: { part: number; takes: Float64Array }[] = [];
+  group.of.forEach((of, t) => {
+    if (!of) return;
+    const alone = raisedAlone(of);
+    const parts = of.broods.map(({ missing }, brood) => {
+      const part = b.parts.push({ resource: group.resource!, alone: alone[brood]!, users }) - 1;
+      uses.push({ part, takes: missing.map((grams, h) => (of.stock.spare[h]! > 0 ? grams / of.stock.spare[h]! : 0)) });
+      return part;
+    });
+    group.parts.set(t, parts);
+  });
+  b.resources.push({ total: totalOf(b, group), fixed: group.kept, rows: bindingRows(uses) });
+}
+
 /**
- * Answers the cells of each target's leaf, half-month by half-month; null where what is kept fills one. Leaf that it
- * alone eats adds to its cells directly. Leaf that several targets eat in the same half-month is a shared resource, of
- * which each takes a part; in half-months of one pattern the same is shared in the same way, so that one division serves
- * them all.
+ * Answers the cells of each target's leaf, half-month by half-month; null where what is kept fills one. Leaf of a target
+ * that meets no other adds to its cells directly. Where several eat of one leaf, at the same time or one after another, it
+ * is a shared resource, of which every brood takes a part.
  */
 export function leafCellsFor(b: ProblemBuilder, eaten: readonly Rule[]): (rule: Rule) => (number | null)[] {
-  const groups = leafGroups(b, eaten);
-  const patterns = Array.from({ length: HALF_MONTHS }, (_, h) => leafPattern(b, groups, eaten, h));
+  const groups = leafGroups(b, eaten)
+    .map((group): EatenGroup => ({
+      ...group,
+      of: eaten.map(({ target }) => eatenBy(target, group.one)),
+      resource: null,
+      parts: new Map(),
+    }))
+    .filter(({ of }) => of.some((one) => one !== null));
+  const users = ({ of }: EatenGroup) => of.filter((one) => one !== null).length;
+  const meets = eaten.map((_, t) => groups.some((group) => group.of[t] && users(group) > 1));
+  for (const group of groups) if (group.of.some((of, t) => of && meets[t])) share(b, group);
   const standing = groupBy(b.stands, (stand) => stand.here.plant.id);
-  return (rule) => leafCells(b, { groups, patterns, standing, eaten }, rule);
+  return (rule) => leafCells(b, groups, standing, rule, eaten.indexOf(rule));
 }
 
-/** What all targets' leaf has in common. */
-interface AllLeaf {
-  groups: readonly LeafGroup[];
-  patterns: readonly string[];
-  standing: ReadonlyMap<string, Stand[]>;
-  eaten: readonly Rule[];
-}
-
-function leafCells(b: ProblemBuilder, { groups, patterns, standing, eaten }: AllLeaf, rule: Rule): (number | null)[] {
+function leafCells(
+  b: ProblemBuilder,
+  groups: readonly EatenGroup[],
+  standing: ReadonlyMap<string, Stand[]>,
+  rule: Rule,
+  t: number,
+): (number | null)[] {
   const patch = patchFor(b, rule);
-  const own = groups.filter(({ plant, site }) => larvaePerGram(rule.target, plant, site) > 0);
+  const own = groups.filter(({ of }) => of[t]);
   const giving = b.givingTo(rule);
+  const brood = broodByHalfMonth(rule.target.larval);
   return rule.need.halfMonths.map((h) => {
     const from: [number, number][] = [];
     const shared: [number, number][] = [];
     let fixed = 0;
     for (const group of own) {
-      const each = larvaeEach(b, rule, group, h);
-      if (each === 0) continue;
-      const total =
-        group.choices.length === 0
-          ? null
-          : b.total(group.choices.map((choice): Term => [choice, b.choices.plants[choice]!.stand.vigour]));
-      const kept = keptPlants(b, group, h);
-      const eaters = eaten.filter(
-        ({ need, target }) => need.halfMonths.includes(h) && larvaePerGram(target, group.plant, group.site) > 0,
-      );
-      if (eaters.length > 1) {
-        const key = `${groups.indexOf(group)} ${patterns[h]}`;
-        shared.push([b.resources.get(key, () => ({ total, fixed: kept })), each]);
-      } else {
-        if (total !== null) from.push([total, each]);
-        fixed += kept * each;
+      const there = group.of[t]!.stock.there[h]!;
+      if (group.resource !== null) {
+        if (there > 0 && brood[h]! >= 0) shared.push([group.parts.get(t)![brood[h]!]!, there]);
+        continue;
       }
+      const each = rule.of(group.one)!.each(h);
+      if (each === 0) continue;
+      const total = totalOf(b, group);
+      if (total !== null) from.push([total, each]);
+      fixed += group.kept * each;
     }
     const keptKinds = [...standing].filter(([, stands]) =>
       stands.some((stand) => stand.count >= (rule.of(stand)?.kindFrom(h) ?? Infinity)),
@@ -136,7 +157,7 @@ function leafCells(b: ProblemBuilder, { groups, patterns, standing, eaten }: All
       kinds: there.size < rule.kinds ? { wanted: rule.kinds, fixed: there.size, from: indicators } : null,
       patch,
     };
-    // A resource is divided between those that feed on it together, so their cells are their own.
+    // A resource is divided between those that feed on it, so their cells are their own.
     return b.cell(content, shared.length > 0 ? rule.target.target.id : '');
   });
 }

@@ -69,26 +69,26 @@ function reachOf({ amount, kinds }: Cell): number {
  * indicators, shared resources and patches they refer to. `leafFactor`: factor on what is asked of shared leaf, by goal.
  */
 export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, number>): MetCell[] {
-  const { cells, resources, totals, indicators, patches } = model.problem;
+  const { cells, resources, parts, totals, indicators, patches } = model.problem;
   const totalOf = totals.map((terms) => addTotal(model, terms));
   const indicatorOf = indicators.map((terms) => addIndicator(model, terms));
   const patchOf = patches.map((patch) => addPatch(model, patch));
-  const taken: number[][] = resources.map(() => []);
+  const partOf = parts.map(() => model.columns.add(0, Infinity, false));
   const met = cells.map((cell): MetCell => {
     const steps = cell.whole ? 1 : SETTINGS.planner.partSteps;
     const column = model.columns.integer(Math.floor(steps * reachOf(cell) + 1e-6));
     const { kinds, patch } = cell;
-    if (cell.amount) addAmount(model, cell, { column, steps }, totalOf, taken, leafFactor);
+    if (cell.amount) addAmount(model, cell, { column, steps }, totalOf, partOf, leafFactor);
     if (kinds)
       model.rows.atLeast(-kinds.fixed, [column, -kinds.wanted / steps], ...kinds.from.map((of): Entry => [indicatorOf[of]!, 1]));
     if (patch !== null) model.rows.atMost(0, [column, 1 / steps], [patchOf[patch]!, -1]);
     return { column, steps };
   });
-  // Shared resources: what all take together is no more than there is.
-  resources.forEach(({ total, fixed }, resource) => {
+  // Shared resources: what all have eaten by any half-month is no more than there is.
+  for (const { total, fixed, rows } of resources) {
     const there: Entry[] = total === null ? [] : [[totalOf[total]!.column, -totalOf[total]!.each]];
-    if (taken[resource]!.length > 0) model.rows.atMost(fixed, ...times(taken[resource]!, 1), ...there);
-  });
+    for (const row of rows) model.rows.atMost(fixed, ...row.map(([part, takes]): Entry => [partOf[part]!, takes]), ...there);
+  }
   return met;
 }
 
@@ -98,7 +98,7 @@ function addAmount(
   cell: Cell,
   { column, steps }: MetCell,
   totalOf: readonly Total[],
-  taken: number[][],
+  partOf: readonly number[],
   leafFactor: ReadonlyMap<number, number>,
 ) {
   const { fixed, from, shared } = cell.amount!;
@@ -107,11 +107,7 @@ function addAmount(
   // Coefficients are cut to what is missing: a tighter relaxation, the same whole solutions.
   const weakest = SETTINGS.fit.from.workable;
   const missing = demand - fixed;
-  const parts = shared.map(([resource, each]): Entry => {
-    const part = model.columns.add(0, Infinity, false);
-    taken[resource]!.push(part);
-    return [part, each];
-  });
+  const parts = shared.map(([part, there]): Entry => [partOf[part]!, there]);
   if (missing <= 1e-9) return;
   const sole = from.map(([total, each]): Entry => [
     totalOf[total]!.column,

@@ -1,6 +1,6 @@
 import { rulesOf } from '../../coverage/gives/rules';
 import { ProblemBuilder } from './builder';
-import type { Cell, Indicator, Patch, SharedLeaf, Term } from './cells';
+import type { Cell, Indicator, LeafPart, Patch, SharedLeaf, Term } from './cells';
 import type { Choices } from './choices';
 import { leafCellsFor } from './leaf-cells';
 import { needCells } from './need-cells';
@@ -20,6 +20,7 @@ export interface Problem {
   totals: Term[][];
   indicators: Indicator[];
   resources: SharedLeaf[];
+  parts: LeafPart[];
   patches: Patch[];
 }
 
@@ -58,7 +59,8 @@ export function problemOf(question: PlanQuestion): Problem {
     cells: b.cells.list,
     totals: b.totals.list,
     indicators: b.indicators.list,
-    resources: b.resources.list,
+    resources: b.resources,
+    parts: b.parts,
     patches: b.patches.list,
   };
 }

@@ -16,13 +16,13 @@ import { prioritiesOf } from './worth';
  *             z_p  binary      any of plant p is used                        kind
  *             s_q  continuous  a total over choices                          need-rows: addTotal
  *             u    0–1         one more kind counts                          need-rows: addIndicator
- *             w_rj continuous  the part of shared leaf r taken for cell j    need-rows: addAmount
+ *             w_rb continuous  larvae of brood b raised on shared leaf r     need-rows: addCells
  *             g_h  0–1         the largest patch                             need-rows: addPatch
  *             m_j  integer     steps of what cell j needs that are met       cell
  *             c_t  binary      the life cycle of target t closes             goal
  * Rows        capacity         Σ ground x ≤ room of a site; crowns; limits; budget; difference     limit-rows
  *             linking          x ≥ m y; x ≤ U y (drift); x ≤ U z; z ≤ Σ y                          model
- *             amount, kinds, patch of each cell; shared leaf Σ_j w_rj ≤ leaf of r                  need-rows
+ *             amount, kinds, patch of each cell; eaten of r by any half-month Σ_b k_b w_rb ≤ leaf                  need-rows
  *             c_t ≤ m_j ⁄ steps for every cell of t                                                need-rows
  * Objectives  in turn, each then fixed for the next (lexicographic): for each priority k, the first first, the most of
  *             Σ_t c_t + ½ Σ share of cells met; last, the least cost by the preferences.

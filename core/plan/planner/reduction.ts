@@ -6,7 +6,7 @@ import type { Term } from './cells';
  * Upper bound of each choice: the count at which every need it serves is met by it alone, the largest patch stands and it
  * counts as a kind. More would only cost. Where leaf is shared the bound stays as it is.
  */
-export function usefulMost({ choices, cells, totals, indicators, patches, resources }: Problem): Int32Array {
+export function usefulMost({ choices, cells, totals, indicators, patches, resources, parts }: Problem): Int32Array {
   const useful = new Float64Array(choices.plants.length);
   const wants = (choice: number, count: number) => {
     if (choice < useful.length) useful[choice] = Math.max(useful[choice]!, count);
@@ -16,9 +16,10 @@ export function usefulMost({ choices, cells, totals, indicators, patches, resour
       for (const [total, each] of amount.from)
         for (const [choice, times] of totals[total]!)
           wants(choice, Math.ceil(Math.max(0, amount.demand - amount.fixed) / (each * times) - 1e-9));
-      for (const [resource] of amount.shared)
-        if (resources[resource]!.total !== null)
-          for (const [choice] of totals[resources[resource]!.total!]!) wants(choice, Infinity);
+      for (const [part] of amount.shared) {
+        const { total } = resources[parts[part]!.resource]!;
+        if (total !== null) for (const [choice] of totals[total]!) wants(choice, Infinity);
+      }
     }
     if (patch !== null)
       for (const { from } of patches[patch]!) for (const [choice, each] of from) wants(choice, Math.ceil(1 / each - 1e-9));
@@ -35,7 +36,7 @@ export function usefulMost({ choices, cells, totals, indicators, patches, resour
  * - plants whose leaf several targets share are never left out, and none is left out for one of those `unwanted`.
  */
 export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new Set()): Uint8Array {
-  const { choices, costs, cells, totals, indicators, patches, resources, question } = problem;
+  const { choices, costs, cells, totals, indicators, patches, resources, parts, question } = problem;
   const marks = new Uint8Array(choices.plants.length);
   // A plant that costs less than nothing is wanted for itself.
   if (question.wishes.kinds === 'many') return marks;
@@ -53,8 +54,10 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     const missing = amount ? amount.demand - amount.fixed : 0;
     for (const [total, each] of amount?.from ?? [])
       for (const [choice, times] of totals[total]!) give(choice, cell * PARTS, Math.min(each * times, Math.max(missing, 0)));
-    for (const [resource] of amount?.shared ?? [])
-      for (const [choice] of resources[resource]!.total === null ? [] : totals[resources[resource]!.total!]!) shared.add(choice);
+    for (const [part] of amount?.shared ?? []) {
+      const { total } = resources[parts[part]!.resource]!;
+      for (const [choice] of total === null ? [] : totals[total]!) shared.add(choice);
+    }
     for (const indicator of kinds?.from ?? [])
       for (const [choice, least] of indicators[indicator]!) {
         give(choice, cell * PARTS + 1, 1 / least);

@@ -5,6 +5,7 @@ import type { Difference } from './limit-rows';
 import { programOf, type Level, type Program } from './program';
 import { isBetter, judge, moneyFor, type Judged } from './proposal';
 import { dominated, without } from './reduction';
+import { SETTINGS } from '../../settings';
 import { Search, WORTH_STEP, type SearchLimit, type Start } from './search';
 
 /** Which question is being answered: a first plan; the most for the targets; the same for less. */
@@ -177,12 +178,24 @@ function reachLevels(
   return { start, gap };
 }
 
-/** Goals that the last solution promised to close and that coverage does not close. */
-function brokenPromises({ goals }: Problem, program: Program, { last }: Incumbent): number[] {
+/** Goals that the last solution promised to close, or to serve better, than coverage finds. */
+function brokenPromises({ goals, cells }: Problem, program: Program, { last }: Incumbent): number[] {
   if (!last) return [];
+  const { partSteps } = SETTINGS.planner;
   return goals.flatMap((goal, i) => {
     const promised = last.values[program.goal[i]!]! > 0.5;
-    const there = last.judged.covered.targets.find((row) => row.target === goal.target)!.verdict === 'closed';
-    return promised && !there ? [i] : [];
+    const found = last.judged.covered.targets.find((row) => row.target === goal.target)!;
+    if (promised && found.verdict !== 'closed') return [i];
+    // The same cells in the steps in which part of a need counts.
+    const served = found.needs.flatMap((need) =>
+      need.cells.map(({ ratio }) => Math.floor(Math.min(1, ratio) * partSteps + 1e-6) / partSteps),
+    );
+    const mean = served.reduce((sum, share) => sum + share, 0) / Math.max(1, served.length);
+    const hoped = goal.cells.reduce((sum, of) => {
+      const cell = cells[of]!;
+      const { share } = cell.of.find((row) => row.goal === i)!;
+      return sum + share * (last.values[program.cell[of]!]! / (cell.whole ? 1 : partSteps));
+    }, goal.given);
+    return goal.cells.some((of) => (cells[of]!.amount?.shared.length ?? 0) > 0) && hoped > mean + 1e-6 ? [i] : [];
   });
 }
