@@ -10,7 +10,10 @@ export const SETTINGS = {
     thin: 0.4,
   },
   host: {
-    /** Larvae a brood should be able to raise. Judgement: ten eggs are worth a female's visit; thirty hold a colony. */
+    /**
+     * Larvae a brood should be able to raise where eggs are laid one by one. Judgement: ten eggs are worth a female's visit;
+     * thirty hold a colony. Most larvae never grow up, so ten feed a visit, not a population: that takes the gardens around.
+     */
     larvae: { visits: 0, breeds: 10, thrives: 30 },
     /** Share of the leaf that can be eaten before a plant stops being found or dies. Trade. */
     usableShare: 0.5,
@@ -83,7 +86,10 @@ export const SETTINGS = {
     steepPct: 8,
   },
   nectar: {
-    /** Units (m² in bloom × value 0–3) wanted in each half-month of flight. Judgement. */
+    /**
+     * Units (m² in bloom × value 0–3) wanted in each half-month of flight. Judgement: half a square metre of the best flowers,
+     * of two kinds that each give a fair part; one kind counts for no more than all of it.
+     */
     units: { visits: 0.5, breeds: 1.5, thrives: 4 },
     /** Kinds in bloom at once. Judgement. */
     kinds: { visits: 1, breeds: 2, thrives: 3 },
@@ -105,7 +111,7 @@ export const SETTINGS = {
     inBloomShare: 0.34,
     /** Share of what is wanted from which a kind counts: a single stray flower is not a kind. Judgement. */
     kindShare: 1 / 6,
-    /** Value from which a flower counts as a kind: one of value 1 adds to others and carries nobody. Judgement. */
+    /** Value from which a flower carries a guest: of the kinds wanted one must; those of value 1 only add to it. Judgement. */
     kindValue: 2,
   },
   /** What is left of a low herb and of a taller one in a lawn, under the mower, and how low (cm). Judgement. */
@@ -121,6 +127,8 @@ export const SETTINGS = {
     },
     /** Height (cm) from which a herb's dead stem hangs a chrysalis. Judgement. */
     stemCm: 45,
+    /** Metres from its host within which a full-grown larva finds its winter place: most go a few steps, some a stone's throw. Judgement. */
+    nearM: 10,
     /** Square metres a log pile, a bare patch or a dense evergreen corner stands for. Judgement. */
     featureArea: 2,
   },
@@ -319,8 +327,8 @@ export const SETTINGS = {
     nearerCounts: 2,
     /** Standard deviations either side of the mean that hold eight years of ten. The normal distribution. */
     eightInTen: 1.28,
-    /** Degrees by which the coldest night of some ten winters lies below the average of all: about half a zone. Judgement. */
-    rememberedBelow_c: 2.8,
+    /** Degrees by which the coldest night of some ten winters lies below the average of all: one and a half standard deviations. */
+    rememberedBelow_c: 5,
     /** Days after the first frost that hardy herbs still flower. Judgement: light frosts spare asters. */
     hardyBloomAfterFrost: 21,
   },

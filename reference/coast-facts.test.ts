@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { almanacFor } from '../core/almanac/almanac';
-import { coverage, type CoverageInput } from '../core/coverage/coverage';
+import { coverage } from '../core/coverage/coverage';
+import { recordsOf } from '../core/garden/from-file';
+import { gardenHere } from '../core/garden/here';
 import { nectarOfFlower } from '../core/match/nectar';
 import { fit } from '../core/match/fit/fit';
 import { gates } from '../core/match/gates/gates';
@@ -16,10 +17,7 @@ import { readLibrary } from '../scripts/reference-files';
 const { library } = readLibrary();
 const open = (name: string) => {
   const file = GardenFile.parse(JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')));
-  const sites = file.sites.map((row) => ({ ...row, revision: 0 }));
-  const plantings = file.plantings.map((row) => ({ ...row, revision: 0 }));
-  const almanac = almanacFor(library, file.garden);
-  const input: CoverageInput = { almanac, garden: file.garden, sites, targets: file.targets, plantings, year: null };
+  const { almanac, sites, input } = gardenHere(recordsOf(file), library);
   return { file, almanac, sites, input, site: (id: string) => sites.find((row) => row.id === id)! };
 };
 const kettle = open('kettle-pond-commons');

@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../core/almanac/almanac';
-import { coverage, type CoverageInput } from '../core/coverage/coverage';
+import { coverage } from '../core/coverage/coverage';
+import { recordsOf } from '../core/garden/from-file';
+import { gardenHere } from '../core/garden/here';
 import { gates } from '../core/match/gates/gates';
 import { regionalGarden } from '../core/library/regional-garden';
 import { GardenFile } from '../core/model/garden';
@@ -67,15 +69,7 @@ describe('days from sowing to flower', () => {
 
 describe.each(['kettle-pond-commons', 'juniper-wash', 'fourth-floor-brickyard-row'])('timing in %s', (name) => {
   const file = GardenFile.parse(JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')));
-  const seen = file.seen.map((row, i) => ({ ...row, id: `s${i}`, revision: 0 }));
-  const input: CoverageInput = {
-    almanac: almanacFor(library, file.garden, seen),
-    garden: file.garden,
-    sites: file.sites.map((row) => ({ ...row, revision: 0 })),
-    targets: file.targets,
-    plantings: file.plantings.map((row) => ({ ...row, revision: 0 })),
-    year: null,
-  };
+  const { input } = gardenHere(recordsOf(file), library);
   const gaps = coverage(input).targets.flatMap((row) =>
     row.needs
       .filter((need) => need.need.stage === 'nectar' && need.verdict !== 'closed')

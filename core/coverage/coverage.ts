@@ -5,7 +5,8 @@ import type { Rule } from './gives/rule';
 import { rulesOf } from './gives/rules';
 import { allotLeaf } from './leaf';
 import { standsOf, type Stand, type Standing } from './stands';
-import { featuresFor, patchesBySite, supplyTo, type Supply } from './supply';
+import { nearHosts } from './near';
+import { featuresFor, kindsCounted, patchesBySite, supplyTo, type Supply } from './supply';
 import type { Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
 export interface CoverageInput extends Standing {
@@ -21,8 +22,10 @@ export function verdictOf(ratio: number): CoverageVerdict {
 }
 
 /** A half-month of a need: supply ÷ demand, and no better than its kinds and its largest patch allow. */
-function cellOf(rule: Rule, halfMonth: number, { amount, kinds, contributions }: Supply, patch: number | null): CoverageCell {
-  const ofKinds = rule.kinds > 0 ? kinds.size / rule.kinds : Infinity;
+function cellOf(rule: Rule, halfMonth: number, supply: Supply, patch: number | null): CoverageCell {
+  const { amount, contributions } = supply;
+  const kinds = rule.kinds > 0 ? kindsCounted(supply, rule.kinds) : 0;
+  const ofKinds = rule.kinds > 0 ? kinds / rule.kinds : Infinity;
   if (rule.whole) {
     const met = Math.min(1, ofKinds);
     const ratio = met >= 1 ? 1 : Math.max(rule.unmet, met);
@@ -31,7 +34,7 @@ function cellOf(rule: Rule, halfMonth: number, { amount, kinds, contributions }:
   // Without a leaf no patch and no kind counts.
   const met = rule.patch && amount === 0 ? 0 : Math.min(amount / rule.amount, patch ?? Infinity, ofKinds);
   const ratio = Math.max(rule.unmet, met);
-  return { halfMonth, supply: amount, demand: rule.amount, kinds: kinds.size, ratio, verdict: verdictOf(ratio), contributions };
+  return { halfMonth, supply: amount, demand: rule.amount, kinds, ratio, verdict: verdictOf(ratio), contributions };
 }
 
 /** What holds a need down at its weakest: how much there is, how large a patch, or how many kinds. */
@@ -45,11 +48,18 @@ function needCoverage(
   rule: Rule,
   stands: readonly Stand[],
   sites: readonly Site[],
-  shared: readonly Float64Array[] | null,
+  shared: readonly (Float64Array | null)[] | null,
 ): NeedCoverage {
   const { need } = rule;
   const patch = rule.patch ? Math.max(0, ...patchesBySite(rule, stands).values()) : null;
-  const supplyIn = supplyTo(rule, stands, sites, shared);
+  const near = rule.near ? nearHosts(rule.target, stands, sites) : null;
+  const supplyIn = near
+    ? supplyTo(
+        rule,
+        stands.filter(({ site }) => near.has(site.id)),
+        sites.filter(({ id }) => near.has(id)),
+      )
+    : supplyTo(rule, stands, sites, shared);
   const cells = need.halfMonths.map((h) => cellOf(rule, h, supplyIn(h), patch));
   const weakest = cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
   return {
@@ -60,7 +70,7 @@ function needCoverage(
     gaps: cells.filter((cell) => cell.verdict !== 'closed').map((cell) => cell.halfMonth),
     limit: weakest.verdict === 'closed' ? null : limitOf(rule, weakest, patch),
     patch,
-    features: featuresFor(rule, sites),
+    features: featuresFor(rule, near ? sites.filter(({ id }) => near.has(id)) : sites),
   };
 }
 
@@ -70,7 +80,7 @@ function needCoverage(
  * same host; flowers are shared without being used up, except that hummingbirds divide theirs.
  */
 export function coverage(input: CoverageInput): Coverage {
-  const { almanac, sites } = input;
+  const { sites } = input;
   const { stands, faults } = standsOf(input);
   const chosen = rulesOf(input);
   const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));

@@ -2,6 +2,7 @@ import type { Almanac, LarvalPeriod } from '../model/here';
 import type { CoverageInput } from './coverage';
 import { hostRule, isLaidOn } from './gives/host';
 import type { Rule } from './gives/rule';
+import { larvaeRange, leafSpread } from './leaf-range';
 import { standsOf, type Stand } from './stands';
 import type { Coverage } from './types';
 import { lawOf } from '../almanac/bloom/opening';
@@ -44,9 +45,7 @@ export function leafBudget(input: CoverageInput, covered: Coverage): BroodBudget
     if (!host) return [];
     const rule = hostRule(host.need, target);
     const hosts = stands.filter((stand) => target.hosts.has(stand.here.plant.id));
-    const certain = hosts.map(({ here }) => SETTINGS.leafRange.leaf[here.plant.confidence]);
-    const spread = certain.length === 0 ? 0 : Math.max(...certain);
-    const { appetite } = SETTINGS.leafRange;
+    const spread = leafSpread(input, host);
     return target.larval.map((period, i): BroodBudget => {
       const months = halfMonthsTouched(period);
       const cells = host.cells.filter((cell) => months.includes(cell.halfMonth));
@@ -64,8 +63,7 @@ export function leafBudget(input: CoverageInput, covered: Coverage): BroodBudget
         period,
         wanted,
         feeds,
-        low: (feeds * (1 - spread)) / (1 + appetite),
-        high: (feeds * (1 + spread)) / (1 - appetite),
+        ...larvaeRange(feeds, spread),
         standing_g,
         eaten,
         rest_d: next ? next.from - period.to : null,

@@ -47,7 +47,7 @@ function fed(beds: Record<string, Bed>, broods: Record<string, Broods>, halfMont
   return Object.fromEntries(
     rules.map((rule, t) => [
       rule.target.target.id,
-      Object.fromEntries(stands.map((stand, s) => [stand.id, Number(all[t]![s]![halfMonth]!.toFixed(4))])),
+      Object.fromEntries(stands.map((stand, s) => [stand.id, all[t]![s] ? Number(all[t]![s]![halfMonth]!.toFixed(4)) : 0])),
     ]),
   );
 }

@@ -1,6 +1,6 @@
 import { groundM2 } from '../match/quantities';
 import type { Site } from '../model/garden';
-import type { Giving, Rule } from './gives/rule';
+import type { Rule } from './gives/rule';
 import type { Stand } from './stands';
 import type { Contribution, FeatureHere } from './types';
 
@@ -10,8 +10,14 @@ export interface Supply {
   amount: number;
   /** Kinds that count, by plant; each feature that serves a special need is one too. */
   kinds: Set<string>;
+  /** Kinds among them that are not pale. */
+  carrying: number;
   contributions: Contribution[];
 }
+
+/** How many of the kinds wanted are there: pale ones make up all but one of them. */
+export const kindsCounted = ({ kinds, carrying }: Pick<Supply, 'kinds' | 'carrying'>, wanted: number): number =>
+  Math.min(kinds.size, carrying + wanted - 1);
 
 /** Features of the sites that serve a need. */
 export const featuresFor = (rule: Rule, sites: readonly Site[]): FeatureHere[] =>
@@ -37,74 +43,82 @@ export function supplyTo(
   rule: Rule,
   stands: readonly Stand[],
   sites: readonly Site[],
-  shared: readonly Float64Array[] | null = null,
+  shared: readonly (Float64Array | null)[] | null = null,
 ): (halfMonth: number) => Supply {
   const features = featuresFor(rule, sites);
   const fromFeatures = features.reduce((sum, { feature }) => sum + rule.features.get(feature)!, 0);
-  const giving = stands.map((stand) => rule.of(stand));
-  const ground = groundTaken(rule, stands, giving);
-  const plantOf = new Map(stands.map((stand) => [stand.id, stand.here.plant.id]));
-  return (h) => {
-    const supply: Supply = { amount: rule.amount > 0 ? fromFeatures : 0, kinds: new Set(), contributions: [] };
+  const at = [...stands.keys()].filter((s) => rule.of(stands[s]!) !== null);
+  const serving = at.map((s) => stands[s]!);
+  const giving = serving.map((stand) => rule.of(stand)!);
+  const ground = groundTaken(rule, serving);
+  const supplyIn = (h: number): Supply => {
+    const supply: Supply = { amount: rule.amount > 0 ? fromFeatures : 0, kinds: new Set(), carrying: 0, contributions: [] };
     if (rule.amount === 0) for (const { feature } of features) supply.kinds.add(feature);
+    supply.carrying = supply.kinds.size;
     // What serves wholly leaves nothing for plants to add.
     if (rule.whole && supply.kinds.size >= rule.kinds) return supply;
-    const amountOf = (s: number) => (shared ? shared[s]![h]! : stands[s]!.count * giving[s]!.each(h));
-    const cut = ground ? withinGround(stands, amountOf, ground) : null;
-    const byKind = new Map<string, number>();
-    stands.forEach((stand, s) => {
-      const given = giving[s];
-      if (!given) return;
-      const amount = amountOf(s) * (cut?.[s] ?? 1);
-      if (stand.count >= given.kindFrom(h) && (rule.amount === 0 || amount > 0)) supply.kinds.add(stand.here.plant.id);
-      if (amount <= 0) return;
+    const amounts = serving.map(({ count }, i) => (shared ? (shared[at[i]!]?.[h] ?? 0) : count * giving[i]!.each(h)));
+    if (ground) withinGround(serving, amounts, ground);
+    for (let i = 0; i < serving.length; i++) {
+      const { id } = serving[i]!.here.plant;
+      if ((rule.amount > 0 && amounts[i]! <= 0) || serving[i]!.count < giving[i]!.kindFrom(h) || supply.kinds.has(id)) continue;
+      supply.kinds.add(id);
+      if (!giving[i]!.pale) supply.carrying++;
+    }
+    if (rule.saturates) saturate(serving, amounts, rule.amount);
+    for (let i = 0; i < serving.length; i++) {
+      const amount = amounts[i]!;
+      if (amount <= 0) continue;
       supply.amount += amount;
-      supply.contributions.push({ planting: stand.id, amount: rule.whole ? 1 : amount });
-      if (rule.saturates) byKind.set(stand.here.plant.id, (byKind.get(stand.here.plant.id) ?? 0) + amount);
-    });
-    if (rule.saturates) saturate(supply, byKind, rule.amount, plantOf);
+      supply.contributions.push({ planting: serving[i]!.id, amount: rule.whole ? 1 : amount });
+    }
     return supply;
   };
+  if (!rule.steady) return supplyIn;
+  let always: Supply | null = null;
+  return (h) => (always ??= supplyIn(h));
 }
 
-/** Takes from a supply what kinds give beyond `most` each, from the plantings of such a kind in proportion. */
-function saturate(supply: Supply, byKind: ReadonlyMap<string, number>, most: number, plantOf: ReadonlyMap<string, string>) {
-  for (const row of supply.contributions) {
-    const all = byKind.get(plantOf.get(row.planting)!)!;
-    if (all <= most) continue;
-    const kept = (row.amount * most) / all;
-    supply.amount -= row.amount - kept;
-    row.amount = kept;
+/** Takes from the amounts what kinds give beyond `most` each, from the plantings of such a kind in proportion. */
+function saturate(stands: readonly Stand[], amounts: number[], most: number) {
+  const byKind = new Map<string, number>();
+  let plenty = false;
+  for (let i = 0; i < stands.length; i++) {
+    const { id } = stands[i]!.here.plant;
+    const all = (byKind.get(id) ?? 0) + amounts[i]!;
+    byKind.set(id, all);
+    if (all > most) plenty = true;
+  }
+  if (!plenty) return;
+  for (let i = 0; i < stands.length; i++) {
+    const all = byKind.get(stands[i]!.here.plant.id)!;
+    if (all > most) amounts[i] = (amounts[i]! * most) / all;
   }
 }
 
 /** What each stand takes of its site (m²) for what it gives; null where it takes none, or every site holds all of it. */
-function groundTaken(rule: Rule, stands: readonly Stand[], giving: readonly (Giving | null)[]): number[] | null {
+function groundTaken(rule: Rule, stands: readonly Stand[]): number[] | null {
   if (!rule.limitedByGround) return null;
-  const ground = stands.map(({ here, count, site, vigour }, s) =>
-    giving[s] ? groundM2(here.plant, count, site) * Math.min(1, vigour) : 0,
-  );
+  const ground = stands.map(({ here, count, site, vigour }) => groundM2(here.plant, count, site) * Math.min(1, vigour));
   const taken = new Map<Site, number>();
-  stands.forEach(({ site }, s) => taken.set(site, (taken.get(site) ?? 0) + ground[s]!));
+  stands.forEach(({ site }, i) => taken.set(site, (taken.get(site) ?? 0) + ground[i]!));
   return [...taken].every(([site, area]) => area <= site.area_m2) ? null : ground;
 }
 
 /**
- * The share (0–1) of each stand's amount for which its site has room. Of an overfull one that which gives most for its
- * ground counts first, so that neither the order of the plantings nor one more of them takes anything away. `ground`: what
- * each stand takes (m²).
+ * Cuts the amount of each stand to that for which its site has room. Of an overfull one that which gives most for its ground
+ * counts first, so that neither the order of the plantings nor one more of them takes anything away. `ground`: what each
+ * stand takes (m²).
  */
-function withinGround(stands: readonly Stand[], amountOf: (s: number) => number, ground: readonly number[]): number[] {
-  const worth = stands.map((_, s) => (ground[s]! > 0 ? amountOf(s) / ground[s]! : 0));
-  const order = [...worth.keys()].filter((s) => worth[s]! > 0);
+function withinGround(stands: readonly Stand[], amounts: number[], ground: readonly number[]) {
+  const worth = amounts.map((amount, i) => (ground[i]! > 0 ? amount / ground[i]! : 0));
+  const order = [...worth.keys()].filter((i) => worth[i]! > 0);
   order.sort((a, b) => worth[b]! - worth[a]! || (stands[a]!.id < stands[b]!.id ? -1 : 1));
   const left = new Map(stands.map(({ site }) => [site, site.area_m2]));
-  const shares = stands.map(() => 1);
-  for (const s of order) {
-    const { site } = stands[s]!;
+  for (const i of order) {
+    const { site } = stands[i]!;
     const free = left.get(site)!;
-    shares[s] = Math.min(1, free / ground[s]!);
-    left.set(site, Math.max(0, free - ground[s]!));
+    amounts[i]! *= Math.min(1, free / ground[i]!);
+    left.set(site, Math.max(0, free - ground[i]!));
   }
-  return shares;
 }

@@ -3,7 +3,7 @@ import { giverOf, giversOf } from '../coverage/givers';
 import type { Coverage, CoverageVerdict, NeedCoverage } from '../coverage/types';
 import { halfMonthsInWords } from '../model/half-month';
 import type { SpecialNeed, Stage } from '../model/vocabulary';
-import { featureWords, needFigure, whereWords, needName, percent } from './needs';
+import { doubtWords, featureWords, needFigure, whereWords, needName, percent } from './needs';
 import type { Units } from './units';
 
 /** One need of one target as a row of the ledger. */
@@ -14,6 +14,8 @@ export interface LedgerRow {
   creature: string;
   need: string;
   verdict: CoverageVerdict;
+  /** How rough the verdict is, where leaf decides it; else empty. */
+  doubt: string;
   /** Served at its weakest, in percent; the figure behind it; when it is needed and when it is short; and who serves it. */
   served: string;
   figure: string;
@@ -65,6 +67,7 @@ export function ledgerRows(input: CoverageInput, covered: Coverage, siteName: (i
         creature: here.target.common,
         need: needName(row.need, here),
         verdict: row.verdict,
+        doubt: doubtWords(row),
         served: percent(row.ratio),
         figure: needFigure(here, row, weakest, units),
         when: halfMonthsInWords(row.need.halfMonths),

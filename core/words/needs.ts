@@ -1,5 +1,6 @@
 import type { Difference } from '../coverage/difference';
 import type { Giver } from '../coverage/givers';
+import { larvaeRange, leafDoubt } from '../coverage/leaf-range';
 import type { FeatureHere, NeedCoverage } from '../coverage/types';
 import { halfMonthName, halfMonthsInWords } from '../model/half-month';
 import type { TargetHere } from '../model/here';
@@ -20,17 +21,21 @@ export function gapSentence(target: TargetHere, covered: NeedCoverage, units: Un
   const least = gapCells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
   const n = (x: number) => (x >= 10 ? Math.floor(x).toString() : (Math.floor(x * 10) / 10).toString());
   if (need.stage === 'host') {
+    const food = target.target.eats === 'buds' ? 'buds' : 'leaf';
+    const Food = food === 'buds' ? 'Buds' : 'Leaf';
     if (least.supply === 0)
       return covered.cells.some((c) => c.supply > 0)
-        ? `No host leaf in ${when}.`
+        ? `No host in ${food === 'buds' ? 'bud' : 'leaf'} in ${when}.`
         : `No host plant for the caterpillars of ${target.target.common}, wanted ${when}.`;
     if (limit === 'patch') return `The largest patch is ${percent(covered.patch ?? 0)} of one that a laying female finds.`;
     if (limit === 'kinds') return `${least.kinds} kind of host in leaf where ${need.kinds} are wanted, ${when}.`;
-    return `Leaf for ${n(least.supply)} of ${need.demand} caterpillars, ${when}.`;
+    return `${Food} for ${n(least.supply)} of ${need.demand} caterpillars, ${when}.`;
   }
   if (need.stage === 'nectar')
     return limit === 'kinds'
-      ? `${least.kinds === 0 ? 'No kind' : `Only ${least.kinds} kind`} in bloom of ${need.kinds} wanted, ${when}.`
+      ? least.contributions.length > least.kinds
+        ? `Of the kinds in bloom ${need.kinds === 1 ? 'none is' : `no more than ${least.kinds} of ${need.kinds} are`} worth a visit, ${when}.`
+        : `${least.kinds === 0 ? 'No kind' : `Only ${least.kinds} kind`} in bloom of ${need.kinds} wanted, ${when}.`
       : `${n(least.supply)} of ${need.demand} units of nectar in bloom, ${when}.`;
   if (need.stage === 'shelter')
     return `${units.area(least.supply)} of the ${units.area(need.demand)} of ${SHELTER_NAMES[target.wintering.in]} wanted is left through the winter.`;
@@ -66,14 +71,33 @@ export function needName(need: NeedCoverage['need'], { wintering }: Pick<TargetH
   return STAGE_NAMES[need.stage];
 }
 
-/** How a need's figure comes about: the weakest half-month, supply against demand, in the need's unit. */
-export function ratioWords(target: TargetHere, covered: NeedCoverage, units: Units): string {
+/** A range of larvae as a person would say it: `12 to 30`, `40 to more than 100`, `more than 100`, `hardly one`. */
+export function larvaeWords({ low, high }: { low: number; high: number }): string {
+  const least = Math.floor(low + 1e-9);
+  const most = Math.floor(high + 1e-9);
+  if (most < 1) return 'hardly one';
+  if (least >= MANY) return `more than ${MANY}`;
+  if (most >= MANY) return `${least} to more than ${MANY}`;
+  return least === most ? String(least) : `${least} to ${most}`;
+}
+/** More larvae than anybody counts. */
+const MANY = 100;
+
+const DOUBTS = { quarter: 'a quarter', third: 'a third', half: 'a half' } as const;
+/** How rough a verdict on leaf is: `within a third`, where leaf figures so far off would change it; empty elsewhere. */
+export function doubtWords(covered: NeedCoverage): string {
+  const doubt = leafDoubt(covered);
+  return doubt === null ? '' : `within ${DOUBTS[doubt]}`;
+}
+
+/** How a need's figure comes about: the weakest half-month, supply against demand, in the need's unit. `spread`: of its leaf (leafSpread). */
+export function ratioWords(target: TargetHere, covered: NeedCoverage, units: Units, spread: number): string {
   const { need } = covered;
   const least = covered.cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
   const when = halfMonthsInWords([least.halfMonth]);
   const supply = least.supply >= 10 ? Math.floor(least.supply) : Math.floor(least.supply * 10) / 10;
   if (need.stage === 'host')
-    return `At its weakest, ${when}: leaf for ${supply} larvae (likely ${Math.floor(least.supply * 0.6)} to ${Math.ceil(least.supply * 1.4)}) of ${need.demand} wanted a brood; largest patch ${percent(covered.patch ?? 0)} of one that is found; ${least.kinds} ${least.kinds === 1 ? 'kind' : 'kinds'}.`;
+    return `At its weakest, ${when}: ${target.target.eats} for ${supply} larvae (likely ${larvaeWords(larvaeRange(least.supply, spread))}) of ${need.demand} wanted a brood; largest patch ${percent(covered.patch ?? 0)} of one that is found; ${least.kinds} ${least.kinds === 1 ? 'kind' : 'kinds'}.`;
   if (need.stage === 'nectar')
     return `At its weakest, ${when}: ${supply} of ${need.demand} units (square metres in bloom × value) and ${least.kinds} of ${need.kinds} kinds.`;
   if (need.stage === 'shelter')
@@ -91,7 +115,7 @@ export function needFigure(
   const n = (x: number) => (x >= 10 ? Math.floor(x).toString() : (Math.floor(x * 10 + 1e-9) / 10).toString());
   const kinds = need.kinds > 1 ? `, ${cell.kinds} of ${need.kinds} kinds` : '';
   return {
-    host: () => `leaf for ${n(cell.supply)} of ${need.demand} caterpillars${kinds}`,
+    host: () => `${target.target.eats} for ${n(cell.supply)} of ${need.demand} caterpillars${kinds}`,
     nectar: () => `${n(cell.supply)} of ${need.demand} units of nectar${kinds}`,
     shelter: () => `${units.area(cell.supply)} of ${units.area(need.demand)} of ${SHELTER_NAMES[target.wintering.in]}`,
     special: () =>
@@ -128,7 +152,7 @@ export function gapLabel(covered: NeedCoverage, halfMonths: readonly number[]): 
         ? 'patch too small'
         : covered.limit === 'kinds'
           ? 'too few kinds'
-          : 'too little leaf';
+          : 'too little to eat';
   if (need.stage === 'nectar') return none ? 'no bloom' : cells.every((c) => c.kinds < need.kinds) ? 'too few kinds' : 'hungry';
   if (need.stage === 'shelter') return none ? 'no shelter' : 'little shelter';
   return `no ${{ alkaloid: 'alkaloids', mud: 'mud', fruit: 'fruit', insects: 'insects', perch: 'perch', 'nest-cover': 'nest cover', water: 'water' }[need.special!]}`;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { offersFor, type Offer } from '~~/core/coverage/offers/offers';
+import { leafSpread } from '~~/core/coverage/leaf-range';
 import { giverOf, giversOf } from '~~/core/coverage/givers';
 import { timingOffers } from '~~/core/coverage/offers/timing';
-import { featureWords, gapSentence, needName, ratioWords, whereWords } from '~~/core/words/needs';
+import { doubtWords, featureWords, gapSentence, needName, ratioWords, whereWords } from '~~/core/words/needs';
 import { changeSentence, nearMissSentence, offerEffect } from '~~/core/words/offers';
 import { floweringWords } from '~~/core/words/timing';
 import { halfMonthsInWords } from '~~/core/model/half-month';
@@ -54,9 +55,13 @@ async function take(offer: Offer) {
       <CreatureGlyph :target="here.target" :size="34" />
       {{ here.target.common }}: {{ needName(covered.need, here) }}
     </h3>
-    <p class="my-1"><VerdictMark :verdict="covered.verdict" /> {{ gapSentence(here, covered, view.inUnits) }}</p>
+    <p class="my-1">
+      <VerdictMark :verdict="covered.verdict" /><template v-if="doubtWords(covered)">, {{ doubtWords(covered) }}</template>
+      {{ gapSentence(here, covered, view.inUnits) }}
+    </p>
     <p class="text-sm text-quiet">
-      Needed {{ halfMonthsInWords(covered.need.halfMonths) }}. {{ ratioWords(here, covered, view.inUnits) }}
+      Needed {{ halfMonthsInWords(covered.need.halfMonths) }}.
+      {{ ratioWords(here, covered, view.inUnits, leafSpread(garden.input!, covered)) }}
     </p>
     <p v-if="now" class="text-sm text-quiet">At the ribbon’s handle: <VerdictMark :verdict="now.verdict" /></p>
 

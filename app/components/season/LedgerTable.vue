@@ -66,7 +66,10 @@ const explain = (row: LedgerRow) => view.explain({ kind: 'need', target: row.tar
                 {{ row.need }}<span class="sr-only"> of {{ row.creature }}</span>
               </button>
             </td>
-            <td><VerdictMark :verdict="row.verdict" /></td>
+            <td>
+              <VerdictMark :verdict="row.verdict" />
+              <span v-if="row.doubt" class="block text-xs text-quiet">{{ row.doubt }}</span>
+            </td>
             <td class="whitespace-nowrap">{{ row.served }}</td>
             <td>{{ row.figure }}</td>
             <td>{{ row.when }}</td>

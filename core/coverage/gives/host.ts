@@ -4,7 +4,7 @@ import type { Host, Plant } from '../../model/reference';
 import { SETTINGS } from '../../settings';
 import type { Need } from '../needs';
 import type { Stand } from '../stands';
-import { broodByHalfMonth, eatingOf, leafStock, type EatingBrood, type LeafStock } from './leaf-stock';
+import { broodByHalfMonth, eatingOf, leafStock, type Eaten } from './leaf-stock';
 import { NO_FEATURES, type Giving, type Rule } from './rule';
 
 /** Anything whose light a female looks at. */
@@ -25,7 +25,7 @@ export function lightShare(wanted: Host['light'], { sun_h }: Lit): number {
 }
 
 /** Larvae that a gram of leaf of a plant raises on a site; 0 for what is no host, and for a trap. */
-export function larvaePerGram({ hosts, target }: TargetHere, plant: string, site: Lit): number {
+function larvaePerGram({ hosts, target }: TargetHere, plant: string, site: Lit): number {
   const host = hosts.get(plant);
   if (!host || !target.larva_leaf_g) return 0;
   return (SETTINGS.host.rank[host.rank] * lightShare(host.light, site)) / target.larva_leaf_g;
@@ -52,16 +52,8 @@ export function patchShare(plant: Plant, patchPlants: number | null, grown = 1):
   return 1 / (plant.height_max_cm >= largeHerbCm ? patch.largeHerb : patch.smallHerb);
 }
 
-/** A host as the broods of one target eat it: its stock, and each brood that feeds on it. */
-export interface Eaten {
-  stock: LeafStock;
-  /** Leaf (g) of it that raises one larva. */
-  appetite_g: number;
-  broods: EatingBrood[];
-}
-
 /** How the broods of a target eat one plant of a stand; null where it is no host of theirs. */
-export function eatenBy(target: TargetHere, stand: Stand): Eaten | null {
+function eatenBy(target: TargetHere, stand: Stand): Eaten | null {
   const perGram = larvaePerGram(target, stand.here.plant.id, stand.site);
   if (perGram === 0 || target.larval.length === 0) return null;
   const stock = leafStock(stand, target.target.eats);
@@ -86,10 +78,16 @@ export function raisedAlone({ stock, broods }: Eaten): number[] {
 export function hostRule(need: Need, target: TargetHere): Rule {
   const brood = broodByHalfMonth(target.larval);
   const givings = new WeakMap<Stand, Giving | null>();
+  const eatings = new WeakMap<Stand, Eaten | null>();
+  const eats = (stand: Stand): Eaten | null => {
+    let known = eatings.get(stand);
+    if (known === undefined) eatings.set(stand, (known = eatenBy(target, stand)));
+    return known;
+  };
   const givingOf = (stand: Stand): Giving | null => {
     const { plant } = stand.here;
     const laidOn = isLaidOn(target, plant.id, stand.site);
-    const eaten = eatenBy(target, stand);
+    const eaten = eats(stand);
     if (!eaten && !laidOn) return null;
     const raised = eaten ? raisedAlone(eaten) : [];
     const each = (h: number) => (eaten && brood[h]! >= 0 ? raised[brood[h]!]! * eaten.stock.there[h]! : 0);
@@ -111,8 +109,11 @@ export function hostRule(need: Need, target: TargetHere): Rule {
       (target.target.eats === 'buds' ? bloomShares : foliageShares)[h]! >= SETTINGS.host.worthShare,
     autumn: false,
     limitedByGround: false,
+    near: false,
+    steady: false,
     saturates: false,
     features: NO_FEATURES,
+    eats,
     of(stand) {
       let known = givings.get(stand);
       if (known === undefined) givings.set(stand, (known = givingOf(stand)));

@@ -131,3 +131,11 @@ export function broodByHalfMonth(periods: readonly LarvalPeriod[]): Int8Array {
   });
   return found;
 }
+
+/** A host as the broods of one target eat it: its stock, and each brood that feeds on it. */
+export interface Eaten {
+  stock: LeafStock;
+  /** Leaf (g) of it that raises one larva. */
+  appetite_g: number;
+  broods: EatingBrood[];
+}

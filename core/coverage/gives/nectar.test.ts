@@ -58,7 +58,8 @@ describe('what a plant gives in nectar', () => {
   it('a stray flower is no kind: a sixth of what is wanted is', () => {
     // A quarter of a unit of 1.5: four specks make 0.2513, three 0.188.
     expect(give('brown', 'speck')!.kindFrom(8)).toBe(4);
-    expect(give('brown', 'pale')!.kindFrom(8)).toBe(Infinity);
+    expect(give('brown', 'pale')).toMatchObject({ pale: true });
+    expect(give('brown', 'flat')).toMatchObject({ pale: false });
     expect(give('brown', 'pale')!.each(8)).toBeCloseTo(0.375, 9);
     expect(give('brown', 'flat')!.kindFrom(8)).toBe(1);
     expect(give('brown', 'flat')!.kindFrom(20)).toBe(Infinity);

@@ -22,21 +22,24 @@ export function nectarRule(need: Need, target: TargetHere, sharing: (halfMonth: 
     isWorth: ({ bloomShares }, h) => bloomShares[h]! >= inBloomShare,
     autumn: false,
     limitedByGround: true,
+    near: false,
+    steady: false,
     saturates: true,
     features: NO_FEATURES,
     of({ here, site, vigour, flowers, bloom }) {
       const full = flowers ? flowersM2(here.plant, site, vigour) * nectarOfFlower(target.target, here.plant) : 0;
       if (full === 0) return null;
-      const each = (h: number) => (full * bloom.amount[h]!) / sharing(h);
-      const carries = nectarValue(target.target, here.plant) >= kindValue;
+      const { amount, present } = bloom;
+      const each = (h: number) => (amount[h] === 0 ? 0 : (full * amount[h]!) / sharing(h));
       return {
         each,
         // A single stray flower is no kind.
         kindFrom: (h) =>
-          carries && bloom.present[h]! >= inBloomShare && bloom.amount[h]! > 0
+          amount[h]! > 0 && present[h]! >= inBloomShare
             ? Math.max(1, Math.ceil((kindShare * need.demand) / each(h) - 1e-9))
             : Infinity,
         patch: 0,
+        pale: nectarValue(target.target, here.plant) < kindValue,
       };
     },
   };

@@ -2,6 +2,7 @@ import type { PlantHere, TargetHere } from '../../model/here';
 import type { Feature } from '../../model/vocabulary';
 import type { Need } from '../needs';
 import type { Stand } from '../stands';
+import type { Eaten } from './leaf-stock';
 
 /**
  * What one plant of a stand gives a need. Everything that asks what a planting is worth to a need asks here: coverage sums
@@ -14,6 +15,8 @@ export interface Giving {
   kindFrom(halfMonth: number): number;
   /** The part of a findable patch on its site that one plant is; 0 where no patch is wanted. */
   patch: number;
+  /** Is it a kind that helps others out at most: of those wanted one must be better? */
+  pale?: boolean;
 }
 
 /** How one need of one target is served: by what, how much of it is wanted, and what an unmet one is worth. */
@@ -36,12 +39,18 @@ export interface Rule {
   autumn: boolean;
   /** Do all the plantings of a site give no more than its ground holds of them? */
   limitedByGround: boolean;
+  /** Does it serve only near a host of the target? */
+  near: boolean;
+  /** Does everything give alike in every half-month? */
+  steady: boolean;
   /** Does a kind count for no more than all that is wanted, however much of it there is? */
   saturates: boolean;
   /** What each feature of a site gives, the usual one first. */
   features: ReadonlyMap<Feature, number>;
   /** What a plant of a stand gives; null for one that never gives anything. */
   of(stand: Stand): Giving | null;
+  /** Host alone: how its broods eat a plant of a stand; null for one that is no host. */
+  eats?(stand: Stand): Eaten | null;
 }
 
 export const NO_FEATURES: ReadonlyMap<Feature, number> = new Map();

@@ -52,6 +52,9 @@ export function shelterRule(need: Need, target: TargetHere, autumn: AutumnSchool
     isWorth: () => true,
     autumn: true,
     limitedByGround: true,
+    // Wintering adults fly there; the young cannot go far.
+    near: target.wintering.as !== 'adult',
+    steady: true,
     saturates: false,
     features: feature ? new Map([[feature, SETTINGS.shelter.featureArea]]) : NO_FEATURES,
     of({ here, site, vigour }) {

@@ -57,6 +57,8 @@ export function specialRule(need: Need, target: TargetHere): Rule {
     isWorth: () => true,
     autumn: false,
     limitedByGround: false,
+    near: false,
+    steady: false,
     saturates: false,
     features: new Map(features.map((feature) => [feature, 1])),
     of(stand) {

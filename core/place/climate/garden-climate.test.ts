@@ -44,11 +44,12 @@ describe('the normals of a place in its region', () => {
 
 describe('the coldest night one remembers', () => {
   it.each([
-    // −20 °C remembered is an average of −17.2 °C: 0 to 5 °F, zone 7a.
-    [-20, '7a'],
-    [-24, '6a'],
-    // −3 °C is an average of −0.2 °C: 31.6 °F, of the half-zone 30 to 35 °F.
-    [-3, '10a'],
+    // −21 °C remembered is an average of −16 °C: 3.2 °F, of 0 to 5 °F, zone 7a.
+    [-21, '7a'],
+    // −24 °C is −19 °C: −2.2 °F, of −5 to 0 °F.
+    [-24, '6b'],
+    // −5 °C is 0 °C: 32 °F, of 30 to 35 °F.
+    [-5, '10a'],
   ])('%i °C is zone %s', (celsius, zone) => expect(zoneOfColdestNight(celsius)).toBe(zone));
 });
 

@@ -1,5 +1,5 @@
 import type { Site } from '../../model/garden';
-import type { Thing, ThingOf } from '../../model/yard';
+import type { Point, Thing, ThingOf } from '../../model/yard';
 import { SETTINGS } from '../../settings';
 import { holds, middleOf, toFarthest, toLine, toOutline } from './geometry';
 
@@ -24,6 +24,19 @@ export function slopeUnder({ outline }: Drawn, things: readonly Thing[]): ThingO
 function gapTo(outline: Site['outline'], line: Thing['points']): number {
   return Math.min(...line.map((point) => toOutline(point, outline)), ...outline.map((point) => toLine(point, line)));
 }
+
+/** Metres of open ground between two drawn sites, or a tree's foot; null where one is not drawn. */
+export function metresBetween(a: Pick<Site, 'outline'>, b: Pick<Site, 'outline'>): number | null {
+  if (a.outline.length === 0 || b.outline.length === 0) return null;
+  const [ring, other] = a.outline.length >= b.outline.length ? [a.outline, b.outline] : [b.outline, a.outline];
+  const ends = [
+    ...other.map((point) => toAround(point, ring)),
+    ...(other.length > 1 ? ring.map((point) => toAround(point, other)) : []),
+  ];
+  return Math.min(...ends);
+}
+const toAround = (point: Point, outline: Site['outline']) =>
+  outline.length >= 3 ? toOutline(point, outline) : Math.min(...outline.map(([x, y]) => Math.hypot(x - point[0], y - point[1])));
 
 /** What lies near a site and matters to it. */
 export type Neighbour =

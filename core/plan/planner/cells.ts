@@ -14,8 +14,8 @@ export interface Cell {
     /** Larvae of a brood raised on shared leaf, by the part of the half-month in which the leaf is there. */
     shared: [part: number, there: number][];
   } | null;
-  /** Kinds wanted and there, and the indicators of further kinds. */
-  kinds: { wanted: number; fixed: number; from: number[] } | null;
+  /** Kinds wanted and there, and the indicators of further kinds; those that are not pale, there and further. */
+  kinds: { wanted: number; fixed: number; from: number[]; carried: number; carry: number[] } | null;
   patch: number | null;
 }
 

@@ -85,10 +85,11 @@ class Planting {
   readonly #gifts: Gift[];
   readonly #supply: Float64Array;
   readonly #kinds: Int32Array;
+  readonly #carrying: Int32Array;
   /** Choices that make each indicator true. */
   readonly #signed: Int32Array;
   readonly #patches: Float64Array[];
-  readonly #indicatorCells: number[][];
+  readonly #indicatorCells: { cell: number; carries: boolean }[][];
   readonly #room: { left: number; crowns: number }[];
   readonly #roomOf: number[];
   readonly #ofKind = new Map<string, number>();
@@ -104,6 +105,7 @@ class Planting {
     this.counts = new Float64Array(this.#gifts.length);
     this.#supply = Float64Array.from(cells, ({ amount }) => amount?.fixed ?? 0);
     this.#kinds = Int32Array.from(cells, ({ kinds }) => kinds?.fixed ?? 0);
+    this.#carrying = Int32Array.from(cells, ({ kinds }) => kinds?.carried ?? 0);
     this.#signed = new Int32Array(indicators.length);
     this.#patches = patches.map((patch) => Float64Array.from(patch, (row) => row.fixed));
     this.#indicatorCells = indicators.map(() => []);
@@ -112,7 +114,8 @@ class Planting {
         const { resource, alone, users } = parts[part]!;
         this.#supply[cell]! += (resources[resource]!.fixed * alone * there) / users;
       }
-      for (const indicator of kinds?.from ?? []) this.#indicatorCells[indicator]!.push(cell);
+      for (const indicator of kinds?.from ?? [])
+        this.#indicatorCells[indicator]!.push({ cell, carries: kinds!.carry.includes(indicator) });
     });
     this.#room = choices.rooms.map(({ left, crowns }) => ({ left, crowns }));
     this.#roomOf = choices.plants.map(({ site }) => choices.rooms.findIndex((room) => room.site === site));
@@ -133,7 +136,11 @@ class Planting {
       const was = this.#signed[indicator]! > 0;
       this.#signed[indicator]! += change;
       const is = this.#signed[indicator]! > 0;
-      if (was !== is) for (const cell of this.#indicatorCells[indicator]!) this.#kinds[cell]! += is ? 1 : -1;
+      if (was === is) continue;
+      for (const { cell, carries } of this.#indicatorCells[indicator]!) {
+        this.#kinds[cell]! += is ? 1 : -1;
+        if (carries) this.#carrying[cell]! += is ? 1 : -1;
+      }
     }
     const plant = this.problem.choices.plants[choice];
     if (!plant) return;
@@ -177,7 +184,8 @@ class Planting {
     return amount ? Math.min(1, (this.#supply[cell]! + 1e-9) / amount.demand) : 1;
   }
   #kindsMet({ kinds }: Cell, cell: number) {
-    return kinds ? Math.min(1, this.#kinds[cell]! / kinds.wanted) : 1;
+    if (!kinds) return 1;
+    return Math.min(1, Math.min(this.#kinds[cell]!, this.#carrying[cell]! + kinds.wanted - 1) / kinds.wanted);
   }
   #patchMet({ patch }: Cell) {
     if (patch === null) return 1;

@@ -1,5 +1,5 @@
-import { eatenBy, lightShare, raisedAlone, type Eaten } from '../../coverage/gives/host';
-import { broodByHalfMonth, isWatered } from '../../coverage/gives/leaf-stock';
+import { lightShare, raisedAlone } from '../../coverage/gives/host';
+import { broodByHalfMonth, isWatered, type Eaten } from '../../coverage/gives/leaf-stock';
 import type { Rule } from '../../coverage/gives/rule';
 import type { Stand } from '../../coverage/stands';
 import { patchesBySite } from '../../coverage/supply';
@@ -106,7 +106,7 @@ export function leafCellsFor(b: ProblemBuilder, eaten: readonly Rule[]): (rule: 
   const groups = leafGroups(b, eaten)
     .map((group): EatenGroup => ({
       ...group,
-      of: eaten.map(({ target }) => eatenBy(target, group.one)),
+      of: eaten.map((rule) => rule.eats!(group.one)),
       resource: null,
       parts: new Map(),
     }))
@@ -154,7 +154,10 @@ function leafCells(
     const content = {
       whole: false,
       amount: { demand: rule.amount, fixed, from, shared },
-      kinds: there.size < rule.kinds ? { wanted: rule.kinds, fixed: there.size, from: indicators } : null,
+      kinds:
+        there.size < rule.kinds
+          ? { wanted: rule.kinds, fixed: there.size, from: indicators, carried: there.size, carry: indicators }
+          : null,
       patch,
     };
     // A resource is divided between those that feed on it, so their cells are their own.

@@ -1,5 +1,6 @@
 import type { Rule } from '../../coverage/gives/rule';
-import { supplyTo } from '../../coverage/supply';
+import { nearHosts } from '../../coverage/near';
+import { kindsCounted, supplyTo } from '../../coverage/supply';
 import type { GivingChoice, ProblemBuilder } from './builder';
 import type { Term } from './cells';
 
@@ -16,18 +17,33 @@ function totalIn(b: ProblemBuilder, list: readonly GivingChoice[], h: number): [
  * coverage says; each plant that may be added gives what its rule says of one of it.
  */
 export function needCells(b: ProblemBuilder, rule: Rule): (number | null)[] {
-  const keptIn = supplyTo(rule, b.stands, b.question.sites);
-  const giving = b.givingTo(rule);
-  const features = b.choices.features.flatMap(({ feature }, i) => {
-    const amount = rule.features.get(feature);
+  // What must lie near a host counts where one stands or could be set; which it is in the end, coverage asks.
+  const near = rule.near
+    ? nearHosts(rule.target, [...b.stands, ...b.choices.plants.map(({ stand }) => stand)], b.question.sites)
+    : null;
+  const isNear = (id: string) => near === null || near.has(id);
+  const keptIn = supplyTo(
+    rule,
+    b.stands.filter(({ site }) => isNear(site.id)),
+    b.question.sites.filter(({ id }) => isNear(id)),
+  );
+  const giving = new Map(
+    [...b.givingTo(rule)].flatMap(([plant, list]) => {
+      const there = list.filter(({ choice }) => isNear(b.choices.plants[choice]!.site.id));
+      return there.length > 0 ? [[plant, there]] : [];
+    }),
+  );
+  const features = b.choices.features.flatMap(({ feature, site }, i) => {
+    const amount = isNear(site.id) ? rule.features.get(feature) : undefined;
     return amount === undefined ? [] : [{ choice: b.feature(i), amount }];
   });
   return rule.need.halfMonths.map((h) => {
     const kept = keptIn(h);
-    const enough = kept.amount >= rule.amount - 1e-9 && kept.kinds.size >= rule.kinds;
+    const enough = kept.amount >= rule.amount - 1e-9 && (rule.kinds === 0 || kindsCounted(kept, rule.kinds) >= rule.kinds);
     if (enough) return null;
     const amounts: [number, number][] = [];
     const indicators: number[] = [];
+    const carry: number[] = [];
     for (const [plant, list] of giving) {
       if (rule.amount > 0) {
         const total = totalIn(b, list, h);
@@ -35,15 +51,20 @@ export function needCells(b: ProblemBuilder, rule: Rule): (number | null)[] {
       }
       if (rule.kinds === 0 || kept.kinds.has(plant)) continue;
       const indicator = b.kindIn(list, h);
-      if (indicator !== null) indicators.push(indicator);
+      if (indicator === null) continue;
+      indicators.push(indicator);
+      if (!list[0]!.giving.pale) carry.push(indicator);
     }
     for (const { choice, amount } of features)
       if (rule.amount > 0) amounts.push([b.total([[choice, 1]]), amount]);
-      else indicators.push(b.indicator([[choice, 1]]));
+      else for (const found of [indicators, carry]) found.push(b.indicator([[choice, 1]]));
     return b.cell({
       whole: rule.whole,
       amount: rule.amount > 0 ? { demand: rule.amount, fixed: kept.amount, from: amounts, shared: [] } : null,
-      kinds: rule.kinds > kept.kinds.size ? { wanted: rule.kinds, fixed: kept.kinds.size, from: indicators } : null,
+      kinds:
+        rule.kinds > 0 && kindsCounted(kept, rule.kinds) < rule.kinds
+          ? { wanted: rule.kinds, fixed: kept.kinds.size, from: indicators, carried: kept.carrying, carry }
+          : null,
       patch: null,
     });
   });

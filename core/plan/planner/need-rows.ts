@@ -61,7 +61,8 @@ function addPatch(model: ModelBuilder, patch: Patch): number {
 /** The part of a cell (0–1) that could be met if it were the only one: nothing where nothing serves it. */
 function reachOf({ amount, kinds }: Cell): number {
   const amounts = amount && amount.from.length + amount.shared.length === 0 ? amount.fixed / amount.demand : 1;
-  return Math.min(1, amounts, kinds ? (kinds.fixed + kinds.from.length) / kinds.wanted : 1);
+  const counted = kinds && Math.min(kinds.fixed + kinds.from.length, kinds.carried + kinds.carry.length + kinds.wanted - 1);
+  return Math.min(1, amounts, kinds ? counted! / kinds.wanted : 1);
 }
 
 /**
@@ -81,6 +82,13 @@ export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, nu
     if (cell.amount) addAmount(model, cell, { column, steps }, totalOf, partOf, leafFactor);
     if (kinds)
       model.rows.atLeast(-kinds.fixed, [column, -kinds.wanted / steps], ...kinds.from.map((of): Entry => [indicatorOf[of]!, 1]));
+    // One of them at least is not pale.
+    if (kinds && kinds.carried === 0 && (kinds.fixed > 0 || kinds.carry.length < kinds.from.length))
+      model.rows.atLeast(
+        1 - kinds.wanted,
+        [column, -kinds.wanted / steps],
+        ...kinds.carry.map((of): Entry => [indicatorOf[of]!, 1]),
+      );
     if (patch !== null) model.rows.atMost(0, [column, 1 / steps], [patchOf[patch]!, -1]);
     return { column, steps };
   });

@@ -61,6 +61,7 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     for (const indicator of kinds?.from ?? [])
       for (const [choice, least] of indicators[indicator]!) {
         give(choice, cell * PARTS + 1, 1 / least);
+        if (kinds!.carry.includes(indicator)) give(choice, cell * PARTS + 3, 1 / least);
         const plant = choices.plants[choice]?.here.plant.id;
         if (plant) kindsWanted.set(plant, Math.max(kindsWanted.get(plant) ?? 1, kinds!.wanted));
       }
@@ -126,7 +127,11 @@ export function without(problem: Problem, marks: Uint8Array): Problem {
     cells: problem.cells.map((cell) => ({
       ...cell,
       amount: cell.amount && { ...cell.amount, from: cell.amount.from.filter(([total]) => totals[total]!.length > 0) },
-      kinds: cell.kinds && { ...cell.kinds, from: cell.kinds.from.filter((indicator) => indicators[indicator]!.length > 0) },
+      kinds: cell.kinds && {
+        ...cell.kinds,
+        from: cell.kinds.from.filter((indicator) => indicators[indicator]!.length > 0),
+        carry: cell.kinds.carry.filter((indicator) => indicators[indicator]!.length > 0),
+      },
     })),
   };
 }

@@ -139,6 +139,8 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
       if (round === 0) wishesGap = low?.gap ?? null;
       const broken = brokenPromises(problem, program, incumbent);
       if (broken.length === 0) break;
+      // What coverage does not find is not proven, however well the program closes.
+      if (round === 0) targetsGap = Math.max(targetsGap ?? 0, unkept(program, incumbent));
       for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * MORE_LEAF);
     } finally {
       search.dispose();
@@ -176,6 +178,16 @@ function reachLevels(
   }
   if (all) search.fixAll();
   return { start, gap };
+}
+
+/** Share (0–1) of what the last solution promised at the first level that differs, that the best plan does not keep. */
+function unkept({ levels }: Program, { last, best }: Incumbent): number {
+  for (const [k, level] of last ? levels.entries() : []) {
+    const promised = level.given + valueOf(level, last!.values);
+    const missing = promised - best.judged.worth[k]!;
+    if (missing > WORTH_STEP) return missing / promised;
+  }
+  return 0;
 }
 
 /** Goals that the last solution promised to close, or to serve better, than coverage finds. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { dayName } from '~~/core/model/half-month';
 import { leafBudget, successions, type BroodBudget } from '~~/core/coverage/leaf-budget';
+import { larvaeWords } from '~~/core/words/needs';
 import { SETTINGS } from '~~/core/settings';
 
 const garden = useGardenStore();
@@ -8,8 +9,8 @@ const view = useViewStore();
 const rows = computed(() => (garden.input && garden.served ? leafBudget(garden.input, garden.served) : []));
 const sown = computed(() => (garden.input && garden.garden ? successions(garden.almanac!, garden.garden, garden.input) : []));
 const here = (target: string) => garden.almanac!.targets.get(target)!;
-const whole = (n: number) => (n >= 100 ? '100 and more' : String(Math.floor(n + 1e-9)));
-const range = (row: BroodBudget) => (row.feeds === 0 ? 'none' : `${whole(row.low)} to ${whole(row.high)}`);
+const raised = (n: number) => larvaeWords({ low: n, high: n });
+const range = (row: BroodBudget) => (row.feeds === 0 ? 'none' : larvaeWords(row));
 const broodName = (brood: number) => (brood === 0 ? 'spring larvae' : `brood ${brood}`);
 const WARNINGS: Record<BroodBudget['warning'], string> = {
   '': '',
@@ -70,7 +71,7 @@ function restWords({ rest_d: rest, eaten }: BroodBudget) {
             <td>{{ broodName(row.brood) }}: {{ dayName(row.period.from) }} to {{ dayName(row.period.to) }}</td>
             <td class="text-right">{{ row.wanted }}</td>
             <td class="text-right font-semibold" :class="row.feeds + 1e-9 < row.wanted ? 'text-gap' : ''">
-              {{ whole(row.feeds) }}
+              {{ raised(row.feeds) }}
             </td>
             <td class="text-right whitespace-nowrap">{{ range(row) }}</td>
             <td class="text-right whitespace-nowrap">

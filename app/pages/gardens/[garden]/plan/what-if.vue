@@ -8,7 +8,6 @@ import type { Planting } from '~~/core/model/garden';
 import { SETTINGS } from '~~/core/settings';
 
 const garden = useGardenStore();
-const view = useViewStore();
 const HOURS = SETTINGS.whatIf.lessSunH;
 
 /** The plan as it will be when grown: what a loss would open then. */

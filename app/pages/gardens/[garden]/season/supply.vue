@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
 import { halfMonthName, halfMonthsInWords } from '~~/core/model/half-month';
-import { needFigure } from '~~/core/words/needs';
+import { larvaeWords, needFigure } from '~~/core/words/needs';
 import { giverOf } from '~~/core/coverage/givers';
 import { leafBudget } from '~~/core/coverage/leaf-budget';
 import { hungryMonths, supplyYear } from '~~/core/season/supply-year';
@@ -124,7 +124,7 @@ const amount = (x: number) => x.toFixed(x < 10 ? 1 : 0);
             <li v-for="row in broods" :key="row.brood">
               {{ broodName(row.brood) }}, {{ daysWords(row.period) }}: leaf for
               <strong :class="row.feeds + 1e-9 < row.wanted ? 'text-gap' : ''">{{ Math.floor(row.feeds + 1e-9) }}</strong> of
-              {{ row.wanted }} caterpillars, likely {{ Math.floor(row.low) }} to {{ Math.floor(row.high) }}.
+              {{ row.wanted }} caterpillars, likely {{ larvaeWords(row) }}.
             </li>
           </ul>
         </template>
