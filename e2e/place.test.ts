@@ -36,8 +36,8 @@ describe('the first run', () => {
     await page.getByRole('button', { name: 'Find' }).click();
     const follows = page.getByRole('region', { name: 'What follows' });
     await follows.getByText('sandy outwash, salt wind and kettle ponds').waitFor();
-    // −4 °F remembered is −20 °C; the average is half a zone milder, 1 °F: zone 7a.
-    await set(page.getByLabel('or the coldest night you remember'), '-4');
+    // −7 °F remembered is −21.7 °C; the average is five degrees milder, 2 °F: zone 7a.
+    await set(page.getByLabel('or the coldest night you remember'), '-7');
     await follows.getByText('outlive a winter of zone 7a').waitFor();
     expect(await page.getByLabel('Hardiness half-zone').inputValue()).toBe('7a');
     await follows.getByText(/In eight years of ten the last frost falls between/).waitFor();

@@ -87,7 +87,7 @@ describe('a plan proposed', () => {
   it('can be taken in parts', async () => {
     await propose(page);
     await page.getByRole('button', { name: /^Take this bed only.*The swale/ }).click();
-    await page.getByRole('link', { name: /Season 8 of 10 close/ }).waitFor();
+    await page.getByRole('link', { name: /Season 9 of 10 close/ }).waitFor();
     expect(page.faults).toEqual([]);
   });
   it('remembers the wishes over a restart', async () => {
@@ -188,7 +188,7 @@ describe('what if', () => {
     await page.getByRole('button', { name: 'It loses 2 h of sun' }).click();
     await answer.getByText('South bank loses 2 hours of sun').waitFor();
     await page.getByRole('button', { name: 'Half a zone colder' }).click();
-    await answer.getByText('Winters half a zone colder (6b)').waitFor();
+    await answer.getByText('A winter half a zone colder (6b)').waitFor();
     await page.getByRole('button', { name: 'No rain, no hose' }).click();
     await answer.getByText(/without rain or watering/).waitFor();
     expect(page.faults).toEqual([]);

@@ -206,7 +206,7 @@ describe('the braid', () => {
     await page.getByRole('slider').fill('12');
     await page.getByRole('group', { name: /The braid of the season/ }).focus();
     await page.keyboard.press('ArrowDown');
-    await page.getByText('Monarch, host plants, early July: closed, leaf for 49 of 10 caterpillars, 2 of 2 kinds.').waitFor();
+    await page.getByText('Monarch, host plants, early July: closed, leaf for 37 of 10 caterpillars, 2 of 2 kinds.').waitFor();
     await page.keyboard.press('ArrowLeft');
     await page.keyboard.press('ArrowDown');
     await page.getByText(/Monarch, nectar, late June: closed, [\d.]+ of 1.5 units of nectar/).waitFor();

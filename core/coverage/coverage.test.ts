@@ -225,3 +225,51 @@ describe('this year', () => {
     expect(coverage(gardenOf(world, full, { year: 2026 })).closed).toBe(0);
   });
 });
+
+describe('whom nothing serves', () => {
+  it('a moth that never feeds is no visitor: it is asked for its whole life', () => {
+    const moth = { ...world, targets: [target('azure', { adult_food: 'none' })] };
+    const visits = (rows: Parameters<typeof gardenOf>[1]) => {
+      const input = gardenOf(moth, rows);
+      return coverage({ ...input, targets: input.targets.map((row) => ({ ...row, ambition: 'visits' as const })) });
+    };
+    expect(visits([]).closed).toBe(0);
+    expect(visits([]).targets[0]!.needs.map(({ need }) => need.stage)).toEqual(['host', 'shelter']);
+    expect(visits(full).closed).toBe(1);
+  });
+  it('one that asks for nothing here does not close', () => {
+    const input = gardenOf(
+      { ...world, targets: [target('azure', { dev_degree_days: null, adult_food: 'none', overwinters_in: 'elsewhere' })] },
+      [],
+    );
+    expect(coverage(input).targets[0]).toMatchObject({ needs: [], ratio: 0, verdict: 'open' });
+  });
+});
+
+it('a whip of a cherry, planted this year, is no patch, no perch and no nest yet, and a grown one is', () => {
+  const bird = target('ruby', {
+    kind: 'hummingbird',
+    larva_leaf_g: null,
+    dev_degree_days: null,
+    overwinters_in: 'elsewhere',
+    special_needs: ['perch', 'nest-cover'],
+  });
+  const cherry: World = {
+    plants: [plant('cherry', { kind: 'tree', height_max_cm: 2000, leaf_g: 28_000, years_to_flower: 6 })],
+    targets: [target('azure'), bird],
+    hosts: [host('azure', 'cherry')],
+    occurrence: { ruby: { nest_first: 8, nest_last: 12 } },
+  };
+  const in_ = (year: number | null) => {
+    const rows = [planting('1', 'cherry', 1, { state: 'in-ground', planted_year: 2026 })];
+    const found = coverage(gardenOf(cherry, rows, { year }));
+    const served = (at: number, stage: string, special: string | null = null) =>
+      found.targets[at]!.needs.find(({ need }) => need.stage === stage && need.special === special)!;
+    return [served(0, 'host').patch, served(1, 'special', 'perch').verdict, served(1, 'special', 'nest-cover').verdict];
+  };
+  // A fiftieth of 20 m is 40 cm; a metre makes a patch, two a perch, three a nest.
+  expect(in_(2026)).toEqual([expect.closeTo(0.4, 9), 'thin', 'thin']);
+  // In its third year a tenth: 2 m.
+  expect(in_(2029)).toEqual([1, 'closed', 'thin']);
+  expect(in_(null)).toEqual([1, 'closed', 'closed']);
+});

@@ -11,5 +11,7 @@ export type Hindrance =
   | { kind: 'too-many'; count: number }
   | { kind: 'no-room'; count: number; wanted_m2: number; left_m2: number }
   | { kind: 'crowns' }
+  /** A tree whose crown would hang over more than twice the bed. */
+  | { kind: 'too-wide'; crown_m2: number; bed_m2: number }
   | { kind: 'none-wanted'; most: number }
   | { kind: 'too-tall'; height_cm: number; allowed_cm: number };

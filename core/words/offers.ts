@@ -61,6 +61,8 @@ export function hindranceWords(why: Hindrance, units: Units): string {
       return `${why.count === 1 ? 'it wants' : `${why.count} take`} ${units.area(why.wanted_m2)}, ${units.area(why.left_m2)} is left`;
     case 'crowns':
       return 'its crown would crowd the trees that stand there';
+    case 'too-wide':
+      return `its grown crown takes ${units.area(why.crown_m2)}, more than twice the bed of ${units.area(why.bed_m2)}`;
     case 'none-wanted':
       return `no more than ${why.most} are wanted`;
     case 'too-tall':

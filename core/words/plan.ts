@@ -57,6 +57,8 @@ export function admittingWords(why: Hindrance, units: Units): string {
       return `${units.area(why.wanted_m2 - why.left_m2)} more ground`;
     case 'crowns':
       return 'another bed';
+    case 'too-wide':
+      return 'a larger bed, or a place in the lawn';
     case 'none-wanted':
       return 'raise that limit';
     case 'too-tall':

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { gardenOf, host, plant, target, type World } from '../../testing/worked-garden';
+import { gardenOf, host, plant, site, target, type World } from '../../testing/worked-garden';
+import { grownStand } from '../stands';
 import { serves } from './rule';
 import { ruleFor, rulesOf } from './rules';
 
@@ -50,4 +51,17 @@ it('what serves is an amount or a kind', () => {
   expect(serves(giving(1, Infinity), 0)).toBe(true);
   expect(serves(giving(0, 3), 0)).toBe(true);
   expect(serves(giving(0, Infinity), 0)).toBe(false);
+});
+
+it('a trap of a target serves it with nothing: no leaf, no nectar, no litter', () => {
+  const world: World = {
+    plants: [plant('mustard'), plant('cress')],
+    targets: [target('white')],
+    hosts: [host('white', 'mustard', 'trap'), host('white', 'cress')],
+  };
+  const trapped = gardenOf(world, []);
+  for (const { need, of } of rulesOf(trapped)[0]!.rules) {
+    expect(of(grownStand(trapped.almanac.plants.get('mustard')!, site('bed'), 1)), need.stage).toBeNull();
+    expect(of(grownStand(trapped.almanac.plants.get('cress')!, site('bed'), 1)), need.stage).not.toBeNull();
+  }
 });

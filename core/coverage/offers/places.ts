@@ -3,7 +3,7 @@ import { decidingReasons } from '../../match/fit/reasons';
 import { refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
-import { areaUse, crownFits, groundM2 } from '../../match/quantities';
+import { areaUse, crownFits, crownM2, groundM2 } from '../../match/quantities';
 import { isPlanted, type Site } from '../../model/garden';
 import type { FitVerdict, PlantHere } from '../../model/here';
 import type { CoverageInput } from '../coverage';
@@ -92,7 +92,7 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
         continue;
       }
       if (!crownFits(plant, site)) {
-        miss({ kind: 'crowns' }, 20);
+        miss({ kind: 'too-wide', crown_m2: crownM2(plant), bed_m2: site.area_m2 }, 20);
         continue;
       }
       const giving = rule.of(grownStand(here, site, share))!;

@@ -62,3 +62,9 @@ describe('a pot in winter', () => {
     expect(potRisk(pot())).toBeNull();
   });
 });
+
+it('a room is no colder than the garden outside: of the two the warmer counts', () => {
+  const indoors = { pot: pot({ winter: 'indoors' }) };
+  expect(potZone(indoors, '7a', 'two-zones')).toBe('10b');
+  expect(potZone(indoors, '11a', 'two-zones')).toBe('11a');
+});

@@ -6,7 +6,7 @@ import { decidingReasons } from '../../match/fit/reasons';
 import { refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
-import { groundM2 } from '../../match/quantities';
+import { crownFits, crownM2, groundM2 } from '../../match/quantities';
 import type { Planting, Site } from '../../model/garden';
 import type { PlantHere } from '../../model/here';
 import { barred, choiceOf, leastOf, roomsOf, type SiteRoom } from './choices';
@@ -56,6 +56,8 @@ function hindranceOf(
     const allowed_cm = question.wishes.tallest_cm[site.id]!;
     return { why: { kind: 'too-tall', height_cm: plant.height_max_cm, allowed_cm }, distance: DISTANCE.word };
   }
+  if (ruling === 'no-room' && !crownFits(plant, site))
+    return { why: { kind: 'too-wide', crown_m2: crownM2(plant), bed_m2: site.area_m2 }, distance: DISTANCE.crowded };
   if (ruling === 'no-room') {
     const begun = kept.some((row) => row.plant === plant.id && row.site_id === site.id);
     const count = leastOf(question, here, site, begun);
