@@ -118,9 +118,15 @@ const WORDING: Record<Dimension, (reason: FitReason, units: Units) => Wording> =
   drainage({ plant, site, grade }) {
     return {
       here: site.kind === 'container' ? 'potting mix' : site.drainage,
-      wants: plant.drainage,
+      wants: plant.drainage === 'any' && plant.moisture_min >= 3 ? 'any that holds water' : plant.drainage,
       remedy:
-        grade === 0 ? '' : plant.drainage === 'wet' ? 'Line the hole to hold water, or water weekly.' : 'Plant it high, in grit.',
+        grade === 0
+          ? ''
+          : plant.drainage === 'wet'
+            ? 'Line the hole to hold water, or water weekly.'
+            : site.drainage === 'sharp'
+              ? 'Work in compost and leaf mould, and water weekly.'
+              : 'Plant it high, in grit.',
     };
   },
   texture({ plant, site, grade }) {
@@ -227,7 +233,8 @@ export function changeWords(reason: FitReason, units: Units): string {
     case 'ph':
       return `the pH moved by ${Math.max(0.1, off - workableOff(SETTINGS.fit.perPh)).toFixed(1)}, which does not last: a raised bed of other soil`;
     case 'drainage':
-      return plant.drainage === 'wet' ? 'a lined hole that holds water' : 'a raised bed of grit';
+      if (plant.drainage === 'wet') return 'a lined hole that holds water';
+      return site.drainage === 'sharp' ? 'soil that holds water' : 'a raised bed of grit';
     case 'room':
       return 'a larger bed';
     case 'container':

@@ -55,7 +55,7 @@ const listed = (rows: readonly Planting[]) =>
 function tellAftermath(title: string, { input: after, died, setBack }: Aftermath, when: string) {
   const sentences = [
     died.length > 0 ? `Would not live through it: ${listed(died)}.` : 'Every planting would live through it.',
-    ...(setBack.length > 0 ? [`Without leaf and flowers ${when}: ${listed(setBack)}.`] : []),
+    ...(setBack.length > 0 ? [`With hardly a leaf or flower ${when}: ${listed(setBack)}.`] : []),
   ];
   tell(title, after, sentences.join(' '));
 }
