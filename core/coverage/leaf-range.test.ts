@@ -23,7 +23,10 @@ describe('how near a verdict on leaf is to another', () => {
   const host = (ratio: number, over: Partial<NeedCoverage> = {}) =>
     leafDoubt({
       need: { stage: 'host' },
-      ratio,
+      cells: [
+        { supply: 50, demand: 10 },
+        { supply: 10 * ratio, demand: 10 },
+      ],
       verdict: ratio >= 1 ? 'closed' : ratio >= 0.4 ? 'thin' : 'open',
       limit: ratio >= 1 ? null : 'amount',
       ...over,

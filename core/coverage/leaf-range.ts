@@ -24,8 +24,9 @@ export function larvaeRange(larvae: number, spread: number): { low: number; high
  * How near a host need is to another verdict, where its leaf decides: the largest of a quarter, a third and a half by which
  * the figure need not be off to leave it closed, or to close it; null where it is farther, or something else holds it down.
  */
-export function leafDoubt({ need, verdict, ratio, limit }: NeedCoverage): 'quarter' | 'third' | 'half' | null {
+export function leafDoubt({ need, cells, verdict, limit }: NeedCoverage): 'quarter' | 'third' | 'half' | null {
   if (need.stage !== 'host' || verdict === 'open' || (limit !== null && limit !== 'amount')) return null;
+  const ratio = Math.min(...cells.map(({ supply, demand }) => supply / demand));
   const off = verdict === 'closed' ? 1 - 1 / ratio : 1 - ratio;
   if (off < 1 / 4) return 'quarter';
   if (off < 1 / 3) return 'third';

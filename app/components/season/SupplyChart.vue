@@ -106,8 +106,7 @@ const marks = computed(() => ({
       ctx.fill();
       const before = props.year.cells[h - 1];
       if (before && tall(before.supply) === tall(cell.supply) && before.supply > cutAt.value) return;
-      ctx.fillStyle = ink.value.ink;
-      ctx.font = `11px ${Chart.defaults.font.family}`;
+      ctx.font = `600 11px ${Chart.defaults.font.family}`;
       ctx.fillText(`↑ ${tall(cell.supply)}`, x + 1, chartArea.top + 21);
     });
     ctx.fillStyle = ctx.strokeStyle = ink.value.host;

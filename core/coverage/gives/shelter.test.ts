@@ -28,6 +28,7 @@ function shelter(place: Place, autumn: AutumnSchool) {
 /** The ground of one herb at 0.5 m is 0.25 m²; under the crown of a shrub of a metre lie 0.785 m². */
 const GROUND = 0.25;
 const CROWN = Math.PI / 4;
+const CROWNS = new Set(['shrub', 'evergreen']);
 
 describe('what a plant leaves for the winter', () => {
   it.each<[Place, AutumnSchool, string, number]>([
@@ -54,7 +55,10 @@ describe('what a plant leaves for the winter', () => {
     ['host', 'leave', 'trap', 0],
     ['host', 'leave', 'low', 0],
   ])('in %s, where the autumn’s work is to %s: %s gives %s of its ground', (place, autumn, id, share) => {
-    expect(shelter(place, autumn).of(id)).toBeCloseTo(share * (['shrub', 'evergreen'].includes(id) ? CROWN : GROUND), 9);
+    expect(shelter(place, autumn).of(id)).toBeCloseTo(
+      share * (CROWNS.has(id) && ['litter', 'cover', 'host'].includes(place) ? CROWN : GROUND),
+      9,
+    );
   });
   it('a lawn shelters nobody but under what stands over it', () => {
     const { rule, stand } = shelter('litter', 'leave');

@@ -10,6 +10,9 @@ type Place = TargetHere['wintering']['in'];
 /** The feature of a bed that shelters each sort of wintering place. */
 const SHELTERING: Partial<Record<Place, Feature>> = { bark: 'logs', soil: 'bare-soil', cover: 'dense-cover' };
 
+/** Places that lie under, or are, the whole crown of a shrub or tree; stems and bark are about its foot. */
+const UNDER_CROWNS: ReadonlySet<Place> = new Set(['litter', 'cover', 'host']);
+
 /** Share (0–1) of the open ground under a plant that shelters a target through winter, after the autumn's work. */
 function shelterShare(target: TargetHere, { plant, foliageShares }: PlantHere, autumn: AutumnSchool): number {
   const left = SETTINGS.shelter.autumn[autumn];
@@ -63,7 +66,7 @@ export function shelterRule(need: Need, target: TargetHere, autumn: AutumnSchool
       const isTall = plant.kind === 'shrub' || plant.kind === 'tree';
       // A lawn is mown and raked: only what stands over it shelters anybody.
       if (site.ground === 'lawn' && !isTall) return null;
-      const under = isTall ? crownM2(plant) : groundM2(plant, 1, site);
+      const under = isTall && UNDER_CROWNS.has(target.wintering.in) ? crownM2(plant) : groundM2(plant, 1, site);
       const area = under * Math.min(1, vigour) * shelterShare(target, here, autumn);
       return area === 0 ? null : { each: () => area, kindFrom: () => Infinity, patch: 0 };
     },

@@ -65,9 +65,12 @@ export function stepOfShare(share: number): number {
 
 /**
  * The one step that stands for a bed: the mean of May to September, when plants drink; within the floor and the ceiling that
- * standing water, run-off and a hose in reach give it.
+ * standing water, run-off, a steep slope and a hose in reach give it.
  */
-export function calculatedMoisture(site: WateredSite & { inReach?: boolean | null }, months: readonly WaterMonth[]): number {
+export function calculatedMoisture(
+  site: WateredSite & { inReach?: boolean | null; steep?: boolean },
+  months: readonly WaterMonth[],
+): number {
   const season = waterYear(site, months).slice(4, 9);
   const step = stepOfShare(season.reduce((sum, share) => sum + share, 0) / season.length);
   const { floor, ceiling } = SETTINGS.soil;
@@ -77,6 +80,9 @@ export function calculatedMoisture(site: WateredSite & { inReach?: boolean | nul
     receives ? floor.receives : 1,
     site.inReach ? floor.hose : 1,
   );
-  const most = Math.min(site.drainage === 'sharp' && !receives ? ceiling.sharp : 5, site.runoff === 'sheds' ? ceiling.sheds : 5);
+  const most = Math.min(
+    site.drainage === 'sharp' && !receives ? ceiling.sharp : 5,
+    site.runoff === 'sheds' || site.steep ? ceiling.sheds : 5,
+  );
   return Math.max(least, Math.min(most, step));
 }

@@ -87,5 +87,6 @@ describe('the water of a year', () => {
     expect(calculatedMoisture({ ...site, drainage: 'sharp' }, rainy)).toBe(2);
     expect(calculatedMoisture({ ...site, drainage: 'sharp', runoff: 'receives' }, rainy)).toBe(4);
     expect(calculatedMoisture({ ...site, runoff: 'sheds' }, rainy)).toBe(3);
+    expect(calculatedMoisture({ ...site, steep: true }, rainy)).toBe(3);
   });
 });

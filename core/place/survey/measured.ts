@@ -10,7 +10,7 @@ import { potLitres, potTopM2 } from '../soil/volumes';
 import { calculatedMoisture, type WaterMonth } from '../soil/water-year';
 import type { SeasonSun } from '../sun/bed-sun';
 import { watchedSun } from '../sun/watched';
-import { hoseReaches } from '../yard/neighbours';
+import { hoseReaches, isSteep } from '../yard/neighbours';
 import { areaOf } from '../yard/geometry';
 
 /** One figure for a value of a site: where it comes from, when it was taken, and what lies behind it. */
@@ -227,7 +227,7 @@ export function measuredSite(
   const inReach = hoseReaches(site, things);
   const settled = { ...site, ...sun[0]!.value, texture: texture[0]!.value, drainage: drainage[0]!.value };
   if (site.kind === 'bed') {
-    const step = calculatedMoisture({ ...settled, inReach }, place.months);
+    const step = calculatedMoisture({ ...settled, inReach, steep: isSteep(site, things) }, place.months);
     moisture.push({
       source: 'calculated',
       value: step,

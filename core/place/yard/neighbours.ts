@@ -25,6 +25,10 @@ function gapTo(outline: Site['outline'], line: Thing['points']): number {
   return Math.min(...line.map((point) => toOutline(point, outline)), ...outline.map((point) => toLine(point, line)));
 }
 
+/** Does a site lie on a slope steep enough that water runs off it? */
+export const isSteep = (site: Drawn, things: readonly Thing[]): boolean =>
+  (slopeUnder(site, things)?.traits.fall_pct ?? 0) >= SETTINGS.yard.steepPct;
+
 /** Metres of open ground between two drawn sites, or a tree's foot; null where one is not drawn. */
 export function metresBetween(a: Pick<Site, 'outline'>, b: Pick<Site, 'outline'>): number | null {
   if (a.outline.length === 0 || b.outline.length === 0) return null;
@@ -52,7 +56,7 @@ export function neighboursOf({ outline }: Drawn, things: readonly Thing[]): Neig
   const near = SETTINGS.yard.besideM;
   const found: Neighbour[] = [];
   const slope = slopeUnder({ outline }, things);
-  if (slope && slope.traits.fall_pct >= SETTINGS.yard.steepPct) found.push({ kind: 'slope', fall_pct: slope.traits.fall_pct });
+  if (slope && isSteep({ outline }, things)) found.push({ kind: 'slope', fall_pct: slope.traits.fall_pct });
   for (const { name, points, traits } of of(things, 'path'))
     if (gapTo(outline, points) <= near + traits.width_m / 2) found.push({ kind: 'path', name, paved: traits.paved });
   const names = things
