@@ -32,8 +32,8 @@ function restWords({ rest_d: rest, eaten }: BroodBudget) {
     <h1>Leaf, brood by brood</h1>
     <p class="max-w-prose text-quiet">
       How many caterpillars the planned hosts can raise, {{ garden.year === null ? 'grown' : `in ${garden.year}` }}. Leaf is
-      shared between all who eat it, and half of it is left for the plant. Figures of leaf and appetite are rough: the range is
-      honest.
+      shared between all who eat it, what one brood eats is missing for the next until it has grown back, and half is left for the
+      plant. Figures of leaf and appetite are rough: the range is honest.
     </p>
     <p v-if="rows.length === 0" class="my-4">
       None of the chosen creatures is to raise young here:
