@@ -39,8 +39,8 @@ async function add() {
 <template>
   <div>
     <p class="max-w-prose text-sm text-quiet">
-      Trees and shrubs drawn in the yard with their species count by themselves; of one that is entered here too, only the drawing
-      is left out. For a lawn, meadow or hedge add a bed with that ground.
+      Trees and shrubs drawn in the yard with their species count by themselves; one that is entered here too counts once. For a
+      lawn, meadow or hedge add a bed with that ground.
     </p>
     <p v-if="rows.length === 0" class="text-quiet">None is recorded yet.</p>
     <ul>
