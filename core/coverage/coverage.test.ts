@@ -273,3 +273,16 @@ it('a whip of a cherry, planted this year, is no patch, no perch and no nest yet
   expect(in_(2029)).toEqual([1, 'closed', 'thin']);
   expect(in_(null)).toEqual([1, 'closed', 'closed']);
 });
+
+it('a host that others crowd one off is still laid on: its kind counts, and the young on a poor host are fed', () => {
+  // Brown lays on the good host and is left to the poor one by grey, who has no other.
+  const world: World = {
+    plants: [plant('good', { leaf_g: 200 }), plant('poor', { leaf_g: 4000 })],
+    targets: [target('brown'), target('grey')],
+    hosts: [host('brown', 'good'), host('brown', 'poor', 'poor'), host('grey', 'good')],
+  };
+  const input = gardenOf(world, [planting('g', 'good', 6), planting('p', 'poor', 1)]);
+  const served = (at: number) => coverage(input).targets[at]!.needs.find(({ need }) => need.stage === 'host')!;
+  for (const at of [0, 1]) expect(served(at).verdict).toBe('closed');
+  expect(served(0).cells.every(({ kinds }) => kinds === 1)).toBe(true);
+});

@@ -61,7 +61,9 @@ export function supplyTo(
     if (ground) withinGround(serving, amounts, ground);
     for (let i = 0; i < serving.length; i++) {
       const { id } = serving[i]!.here.plant;
-      if ((rule.amount > 0 && amounts[i]! <= 0) || serving[i]!.count < giving[i]!.kindFrom(h) || supply.kinds.has(id)) continue;
+      // Where others crowd all the young off a host, it is still laid on.
+      const gives = rule.amount === 0 || (shared ? giving[i]!.each(h) : amounts[i]!) > 0;
+      if (!gives || serving[i]!.count < giving[i]!.kindFrom(h) || supply.kinds.has(id)) continue;
       supply.kinds.add(id);
       if (!giving[i]!.pale) supply.carrying++;
     }
