@@ -100,6 +100,25 @@ describe('a plan proposed', () => {
   });
 });
 
+describe('ground that is lawn', () => {
+  it('is no bed to plant: nothing is proposed there', async () => {
+    const page = await openPage(browser);
+    await page.goto(`${app.url}/gardens/juniper-wash/plan/propose`);
+    await propose(page);
+    await proposedIn(page, 'North wall').getByRole('row').nth(1).waitFor();
+    await page.goto(`${app.url}/gardens/juniper-wash/place`);
+    await page.getByRole('button', { name: 'Change North wall' }).click();
+    await page.getByLabel('Its ground').selectOption({ label: 'lawn, mown' });
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await page.getByLabel('Its ground').waitFor({ state: 'detached' });
+    await page.goto(`${app.url}/gardens/juniper-wash/plan/propose`);
+    await propose(page);
+    expect(await proposedIn(page, 'North wall').count()).toBe(0);
+    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await page.done();
+  });
+});
+
 describe('what a plan cannot close', () => {
   it('is explained on the balcony, with how much more would do', async () => {
     const page = await openPage(browser);
