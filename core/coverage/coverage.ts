@@ -5,7 +5,7 @@ import type { Rule } from './gives/rule';
 import { rulesOf } from './gives/rules';
 import { allotLeaf } from './leaf';
 import { standsOf, type Stand, type Standing } from './stands';
-import { nearHosts } from './near';
+import { withinReach } from './near';
 import { featuresFor, kindsCounted, patchesBySite, supplyTo, type Supply } from './supply';
 import type { Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
@@ -52,14 +52,9 @@ function needCoverage(
 ): NeedCoverage {
   const { need } = rule;
   const patch = rule.patch ? Math.max(0, ...patchesBySite(rule, stands).values()) : null;
-  const near = rule.near ? nearHosts(rule.target, stands, sites) : null;
-  const supplyIn = near
-    ? supplyTo(
-        rule,
-        stands.filter(({ site }) => near.has(site.id)),
-        sites.filter(({ id }) => near.has(id)),
-      )
-    : supplyTo(rule, stands, sites, shared);
+  // What is shared is leaf, which goes by stand and is never out of reach.
+  const here = withinReach(rule, stands, sites);
+  const supplyIn = supplyTo(rule, here.stands, here.sites, shared);
   const cells = need.halfMonths.map((h) => cellOf(rule, h, supplyIn(h), patch));
   const weakest = cells.reduce((a, b) => (b.ratio < a.ratio ? b : a));
   return {
@@ -70,7 +65,7 @@ function needCoverage(
     gaps: cells.filter((cell) => cell.verdict !== 'closed').map((cell) => cell.halfMonth),
     limit: weakest.verdict === 'closed' ? null : limitOf(rule, weakest, patch),
     patch,
-    features: featuresFor(rule, near ? sites.filter(({ id }) => near.has(id)) : sites),
+    features: featuresFor(rule, here.sites),
   };
 }
 

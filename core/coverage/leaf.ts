@@ -134,7 +134,7 @@ function levelFor(wanted: number, options: readonly Option[], loads: readonly Fl
 
 /**
  * Sets the larvae of every demand on its options and answers how far each stand is eaten in each half-month (over 1: more
- * than it has to spare). Round after round each demand is spread anew, level over its stands as the others leave them,
+ * than it has to spare). Round after round each demand is spread again, level over its stands as the others leave them,
  * until nothing moves: the smallest greatest load, which is one and the same from wherever it is begun.
  */
 function balanced(demands: readonly Demand[], stands: number): Float64Array[] {

@@ -47,9 +47,10 @@ export function supplyTo(
 ): (halfMonth: number) => Supply {
   const features = featuresFor(rule, sites);
   const fromFeatures = features.reduce((sum, { feature }) => sum + rule.features.get(feature)!, 0);
-  const at = [...stands.keys()].filter((s) => rule.of(stands[s]!) !== null);
+  const all = stands.map((stand) => rule.of(stand));
+  const at = [...stands.keys()].filter((s) => all[s] !== null);
   const serving = at.map((s) => stands[s]!);
-  const giving = serving.map((stand) => rule.of(stand)!);
+  const giving = at.map((s) => all[s]!);
   const ground = groundTaken(rule, serving);
   const supplyIn = (h: number): Supply => {
     const supply: Supply = { amount: rule.amount > 0 ? fromFeatures : 0, kinds: new Set(), carrying: 0, contributions: [] };

@@ -3,11 +3,11 @@ import type { Planting, Site } from '../model/garden';
 import { SETTINGS } from '../settings';
 import type { Setback } from '../coverage/around';
 import { siteZoneIndex } from '../match/fit/dimensions';
-import { dayOfMonthDay, halfMonthOfDay, HALF_MONTHS } from '../model/half-month';
+import { dayOfMonthDay, halfMonthOfDay, halfMonthsBetween, HALF_MONTHS } from '../model/half-month';
 import type { Frosts } from '../model/here';
+import type { Plant } from '../model/reference';
 import { HALF_ZONES } from '../model/vocabulary';
 import { zoneIndex } from '../place/climate/zones';
-import { potZone } from '../place/containers/pots';
 import { afterDay, stepOfShare, storeOf, thirstShare, type WaterMonth } from '../place/soil/water-year';
 
 /** The garden after this plant has died out in it. */
@@ -50,20 +50,38 @@ export interface Aftermath {
   setBack: Planting[];
 }
 
-function afterwards(
-  input: CoverageInput,
-  died: readonly Planting[],
-  setBack: readonly Planting[],
-  lost: Omit<Setback, 'planting'>,
-) {
-  const gone = new Set(died.map((row) => row.id));
-  const setbacks = [...(input.setbacks ?? []), ...setBack.map((row): Setback => ({ planting: row.id, ...lost }))];
-  return { ...input, plantings: input.plantings.filter((row) => !gone.has(row.id)), setbacks };
-}
+/** So many half-months from one on, over the new year. */
+const halfMonthsFrom = (first: number, count: number) => new Set(halfMonthsBetween(first, (first + count - 1) % HALF_MONTHS));
 
-/** Half-months from one on, so many of them, over the new year. */
-const halfMonthsFrom = (first: number, count: number) =>
-  new Set(Array.from({ length: count }, (_, i) => (first + i) % HALF_MONTHS));
+/** What a bad season does to one planting. */
+type Fate = 'lives' | 'set-back' | 'dies';
+
+/** A garden after a season of which each planting in a known site has its fate; `lost`: what those set back lose, and when. */
+function after(
+  input: CoverageInput,
+  lost: Omit<Setback, 'planting'>,
+  fateOf: (plant: Plant, site: Site, row: Planting) => Fate,
+): Aftermath {
+  const siteOf = new Map(input.sites.map((site) => [site.id, site]));
+  const fates = new Map(
+    input.plantings.map((row): [Planting, Fate] => {
+      const plant = input.almanac.plants.get(row.plant)?.plant;
+      const site = siteOf.get(row.site_id);
+      return [row, plant && site ? fateOf(plant, site, row) : 'lives'];
+    }),
+  );
+  const of = (fate: Fate) => input.plantings.filter((row) => fates.get(row) === fate);
+  const setBack = of('set-back');
+  return {
+    input: {
+      ...input,
+      plantings: input.plantings.filter((row) => fates.get(row) !== 'dies'),
+      setbacks: [...(input.setbacks ?? []), ...setBack.map((row): Setback => ({ planting: row.id, ...lost }))],
+    },
+    died: of('dies'),
+    setBack,
+  };
+}
 
 /**
  * The garden after a month (0–11) without water. What has been two years in the ground drinks from deep down: where even
@@ -78,21 +96,13 @@ export function afterDryMonth(
   year: number | null,
 ): Aftermath {
   const { rootedYears, rootedM, youngDies, rootedDrops, dropsFor, dropsTo } = SETTINGS.whatIf;
-  const siteOf = new Map(input.sites.map((site) => [site.id, site]));
-  const died: Planting[] = [];
-  const setBack: Planting[] = [];
-  for (const row of input.plantings) {
-    const plant = input.almanac.plants.get(row.plant)?.plant;
-    const site = siteOf.get(row.site_id);
-    if (!plant || !site) continue;
-    const isYoung =
-      site.kind === 'container' || (year !== null && (row.planted_year === null || year - row.planted_year < rootedYears));
-    const drier = plant.moisture_min - stepAfterDryMonth(site, { et0_mm }, isYoung ? SETTINGS.soil.youngM : rootedM);
-    if (isYoung && drier >= youngDies) died.push(row);
-    else if (drier >= (isYoung ? 1 : rootedDrops)) setBack.push(row);
-  }
   const lost = { halfMonths: halfMonthsFrom(2 * month, 2 + dropsFor), left: dropsTo };
-  return { input: afterwards(input, died, setBack, lost), died, setBack };
+  return after(input, lost, (plant, site, { planted_year }) => {
+    const isYoung = site.kind === 'container' || (year !== null && (planted_year === null || year - planted_year < rootedYears));
+    const drier = plant.moisture_min - stepAfterDryMonth(site, { et0_mm }, isYoung ? SETTINGS.soil.youngM : rootedM);
+    if (isYoung && drier >= youngDies) return 'dies';
+    return drier >= (isYoung ? 1 : rootedDrops) ? 'set-back' : 'lives';
+  });
 }
 
 /**
@@ -100,27 +110,19 @@ export function afterDryMonth(
  * and the leaf of tender plants wherever it freezes hard, is cut back to the ground or the old wood: no leaf and no flower
  * from January until some weeks after the last frost. Annuals are not there then.
  */
-export function afterHardWinter(input: CoverageInput, frosts: Frosts): Aftermath {
+export function afterHardWinter(input: CoverageInput, { last_frost }: Frosts): Aftermath {
   const { diesAt, tenderFrom, frozenBelow, frozenFrom, backAfter } = SETTINGS.whatIf;
-  const place = input.almanac.place;
-  const colder = Math.max(0, zoneIndex(place.half_zone) - 1);
-  const siteOf = new Map(input.sites.map((site) => [site.id, site]));
-  const died: Planting[] = [];
-  const setBack: Planting[] = [];
-  for (const row of input.plantings) {
-    const plant = input.almanac.plants.get(row.plant)?.plant;
-    const site = siteOf.get(row.site_id);
-    if (!plant || !site || plant.kind === 'annual') continue;
-    const winter = site.kind === 'container' ? zoneIndex(potZone(site, HALF_ZONES[colder]!, place.school_pots)) : colder;
-    const short = zoneIndex(plant.zone_min) - winter;
-    // In its usual winter it may already live past its limit, as a tender plant grown for one summer does.
-    const usual = zoneIndex(plant.zone_min) - siteZoneIndex(site, place);
-    const tender = zoneIndex(plant.zone_min) >= zoneIndex(tenderFrom) && winter <= zoneIndex(frozenBelow);
-    if (usual > 0) continue;
-    if (short >= diesAt) died.push(row);
-    else if (short > 0 || tender) setBack.push(row);
-  }
-  const lastFrost = frosts.last_frost === null ? 0 : halfMonthOfDay(dayOfMonthDay(frosts.last_frost));
+  const { place } = input.almanac;
+  const colder = { ...place, half_zone: HALF_ZONES[Math.max(0, zoneIndex(place.half_zone) - 1)]! };
+  const lastFrost = last_frost === null ? 0 : halfMonthOfDay(dayOfMonthDay(last_frost));
   const lost = { halfMonths: halfMonthsFrom(frozenFrom, Math.max(1, lastFrost + backAfter - frozenFrom)), left: 0 };
-  return { input: afterwards(input, died, setBack, lost), died, setBack };
+  return after(input, lost, (plant, site) => {
+    const wants = zoneIndex(plant.zone_min);
+    // In its usual winter it may already live past its limit, as a tender plant grown for one summer does.
+    if (plant.kind === 'annual' || wants > siteZoneIndex(site, place)) return 'lives';
+    const winter = siteZoneIndex(site, colder);
+    if (wants - winter >= diesAt) return 'dies';
+    const tender = wants >= zoneIndex(tenderFrom) && winter <= zoneIndex(frozenBelow);
+    return wants > winter || tender ? 'set-back' : 'lives';
+  });
 }

@@ -7,7 +7,7 @@ import type { Stand } from '../stands';
 
 /**
  * Leaf as a stock carried through the year. A plant has so much to spare in each half-month; a brood eats of it while it
- * feeds, and what is gone grows back after it by the plant's kind and the season, or comes anew with the next leaf.
+ * feeds, and what is gone grows back after it by the plant's kind and the season, or comes again with the next leaf.
  */
 export interface LeafStock {
   /** Leaf (g) that one plant can spare in each half-month if nothing has eaten of it; 0 where it has none. */

@@ -142,7 +142,7 @@ export const DIMENSIONS = {
   salt(plant: Plant, site: FitSite): number {
     return stepped(SETTINGS.fit.saltier, SALTS.indexOf(site.salt) - SALTS.indexOf(plant.salt));
   },
-  /** One grown plant must find room: a tree only for its foot, since its crown hangs over and its roots run on. */
+  /** One grown plant must find room: a tree only for its foot, since crown and roots reach beyond the bed. */
   room(plant: Plant, site: FitSite): number {
     const there = onePotOf(site).area_m2 / groundM2(plant, 1, site);
     return there >= 1 ? 1 : there ** SETTINGS.fit.cramped;

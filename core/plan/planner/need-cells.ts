@@ -1,5 +1,5 @@
 import type { Rule } from '../../coverage/gives/rule';
-import { nearHosts } from '../../coverage/near';
+import { withinReach } from '../../coverage/near';
 import { kindsCounted, supplyTo } from '../../coverage/supply';
 import type { GivingChoice, ProblemBuilder } from './builder';
 import type { Term } from './cells';
@@ -18,28 +18,22 @@ function totalIn(b: ProblemBuilder, list: readonly GivingChoice[], h: number): [
  */
 export function needCells(b: ProblemBuilder, rule: Rule): (number | null)[] {
   // What must lie near a host counts where one stands or could be set; which it is in the end, coverage asks.
-  const near = rule.near
-    ? nearHosts(rule.target, [...b.stands, ...b.choices.plants.map(({ stand }) => stand)], b.question.sites)
-    : null;
-  const isNear = (id: string) => near === null || near.has(id);
-  const keptIn = supplyTo(
-    rule,
-    b.stands.filter(({ site }) => isNear(site.id)),
-    b.question.sites.filter(({ id }) => isNear(id)),
-  );
+  const hosts = [...b.stands, ...b.choices.plants.map(({ stand }) => stand)];
+  const kept = withinReach(rule, b.stands, b.question.sites, hosts);
+  const keptIn = supplyTo(rule, kept.stands, kept.sites);
   const giving = new Map(
     [...b.givingTo(rule)].flatMap(([plant, list]) => {
-      const there = list.filter(({ choice }) => isNear(b.choices.plants[choice]!.site.id));
+      const there = list.filter(({ choice }) => kept.reaches(b.choices.plants[choice]!.site.id));
       return there.length > 0 ? [[plant, there]] : [];
     }),
   );
   const features = b.choices.features.flatMap(({ feature, site }, i) => {
-    const amount = isNear(site.id) ? rule.features.get(feature) : undefined;
+    const amount = kept.reaches(site.id) ? rule.features.get(feature) : undefined;
     return amount === undefined ? [] : [{ choice: b.feature(i), amount }];
   });
   return rule.need.halfMonths.map((h) => {
-    const kept = keptIn(h);
-    const enough = kept.amount >= rule.amount - 1e-9 && (rule.kinds === 0 || kindsCounted(kept, rule.kinds) >= rule.kinds);
+    const there = keptIn(h);
+    const enough = there.amount >= rule.amount - 1e-9 && (rule.kinds === 0 || kindsCounted(there, rule.kinds) >= rule.kinds);
     if (enough) return null;
     const amounts: [number, number][] = [];
     const indicators: number[] = [];
@@ -49,7 +43,7 @@ export function needCells(b: ProblemBuilder, rule: Rule): (number | null)[] {
         const total = totalIn(b, list, h);
         if (total) amounts.push(total);
       }
-      if (rule.kinds === 0 || kept.kinds.has(plant)) continue;
+      if (rule.kinds === 0 || there.kinds.has(plant)) continue;
       const indicator = b.kindIn(list, h);
       if (indicator === null) continue;
       indicators.push(indicator);
@@ -60,10 +54,10 @@ export function needCells(b: ProblemBuilder, rule: Rule): (number | null)[] {
       else for (const found of [indicators, carry]) found.push(b.indicator([[choice, 1]]));
     return b.cell({
       whole: rule.whole,
-      amount: rule.amount > 0 ? { demand: rule.amount, fixed: kept.amount, from: amounts, shared: [] } : null,
+      amount: rule.amount > 0 ? { demand: rule.amount, fixed: there.amount, from: amounts, shared: [] } : null,
       kinds:
-        rule.kinds > 0 && kindsCounted(kept, rule.kinds) < rule.kinds
-          ? { wanted: rule.kinds, fixed: kept.kinds.size, from: indicators, carried: kept.carrying, carry }
+        rule.kinds > 0 && kindsCounted(there, rule.kinds) < rule.kinds
+          ? { wanted: rule.kinds, fixed: there.kinds.size, from: indicators, carried: there.carrying, carry }
           : null,
       patch: null,
     });
