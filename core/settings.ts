@@ -111,7 +111,7 @@ export const SETTINGS = {
     inBloomShare: 0.34,
     /** Share of what is wanted from which a kind counts: a single stray flower is not a kind. Judgement. */
     kindShare: 1 / 6,
-    /** Value from which a flower carries a guest: of the kinds wanted one must; those of value 1 only add to it. Judgement. */
+    /** Value from which a flower carries a guest: it counts as a kind, and at least half of the amount comes from such. Judgement. */
     kindValue: 2,
   },
   /** What is left of a low herb and of a taller one in a lawn, under the mower, and how low (cm). Judgement. */
@@ -387,6 +387,10 @@ export const SETTINGS = {
     /** Litres and price (hundredths) of a bag of potting mix and of mulch; depth (cm) of mulch. Trade: 40 L; 5 cm. */
     goods: { mix: { bag_l: 40, price: 1400 }, mulch: { bag_l: 50, price: 600 } },
     mulchCm: 5,
+  },
+  gates: {
+    /** Severity (1–3) of a caution from which it is a danger to who lives here. By the scale: 2 harms, 1 upsets. */
+    danger: 2,
   },
   planner: {
     /** Herbs are planted in threes at least where they stand closer than this (cm). Trade: a drift is three to seven. */

@@ -18,6 +18,8 @@ import type { Seen } from '../model/seen';
 import { larvalPeriods } from './larval-periods';
 import { flightHalfMonths, flightsHere, wholeFlight } from './flight';
 import { isListed, statusHere } from '../library/status';
+import { tradeHere } from '../library/trade';
+import type { Trade } from '../model/vocabulary';
 import { ADMISSIBLE, resolveHosts } from '../library/hosts';
 
 /** A plant's windows are calculated when they are first asked for: a first view asks for the planted ones only. */
@@ -34,6 +36,7 @@ class PlantInGarden implements PlantHere {
     private readonly stated: readonly BloomRow[],
     private readonly place: BloomPlace,
     readonly status: StatusHere,
+    readonly trade: Trade,
     readonly cautions: Caution[],
     private readonly waysOf: (plant: string) => readonly Propagation[],
     private readonly seen: readonly Seen[],
@@ -155,6 +158,7 @@ export function almanacFor(
         bloomRows.get(plant.id) ?? [],
         place,
         status,
+        tradeHere(plant, status, region.broad),
         cautionRows.get(plant.id) ?? [],
         waysOf,
         seenOf.get(plant.id) ?? [],

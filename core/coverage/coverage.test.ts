@@ -139,14 +139,15 @@ describe('nectar coverage', () => {
     expect(crowd.supply).toBeCloseTo(2.25, 9);
     expect(crowd.contributions.map((row) => row.amount)).toEqual([expect.closeTo(1.5, 9), expect.closeTo(0.75, 9)]);
   });
-  it('a flower of value 1 adds, as an amount and as a second kind, and carries nobody alone', () => {
+  it('a flower of value 1 adds no more than the better ones give, is no kind, and carries nobody alone', () => {
     const pale = { ...world, plants: world.plants.map((p) => ({ ...p, nectar_butterfly: p.id === 'flower-a' ? 1 : 2 })) };
     const row = needOf(gardenOf(pale, [planting('2', 'flower-a', 4), planting('3', 'flower-b', 1)]), 'nectar');
-    expect(row.cells[0]).toMatchObject({ kinds: 2, supply: expect.closeTo(2.25, 9), verdict: 'closed' });
+    expect(row.cells[0]).toMatchObject({ kinds: 1, supply: expect.closeTo(1.5, 9), verdict: 'thin' });
+    expect(row.limit).toBe('kinds');
     const both = { ...world, plants: world.plants.map((p) => ({ ...p, nectar_butterfly: 1 })) };
     const plenty = needOf(gardenOf(both, [planting('2', 'flower-a', 4), planting('3', 'flower-b', 4)]), 'nectar');
-    expect(plenty.cells[0]).toMatchObject({ kinds: 1, supply: expect.closeTo(3, 9) });
-    expect(plenty).toMatchObject({ verdict: 'thin', limit: 'kinds' });
+    expect(plenty.cells[0]).toMatchObject({ kinds: 0, supply: 0, contributions: [] });
+    expect(plenty).toMatchObject({ verdict: 'open', limit: 'amount' });
   });
   it('a garden of nectar alone closes no cycle', () => {
     expect(coverage(gardenOf(world, [planting('2', 'flower-a', 20), planting('3', 'flower-b', 20)])).closed).toBe(0);

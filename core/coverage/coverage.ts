@@ -6,7 +6,7 @@ import { rulesOf } from './gives/rules';
 import { allotLeaf } from './leaf';
 import { standsOf, type Stand, type Standing } from './stands';
 import { withinReach } from './near';
-import { featuresFor, kindsCounted, patchesBySite, supplyTo, type Supply } from './supply';
+import { featuresFor, patchesBySite, supplyTo, type Supply } from './supply';
 import type { Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
 export interface CoverageInput extends Standing {
@@ -24,7 +24,7 @@ export function verdictOf(ratio: number): CoverageVerdict {
 /** A half-month of a need: supply ÷ demand, and no better than its kinds and its largest patch allow. */
 function cellOf(rule: Rule, halfMonth: number, supply: Supply, patch: number | null): CoverageCell {
   const { amount, contributions } = supply;
-  const kinds = rule.kinds > 0 ? kindsCounted(supply, rule.kinds) : 0;
+  const kinds = rule.kinds > 0 ? supply.kinds.size : 0;
   const ofKinds = rule.kinds > 0 ? kinds / rule.kinds : Infinity;
   if (rule.whole) {
     const met = Math.min(1, ofKinds);

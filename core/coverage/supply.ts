@@ -10,14 +10,11 @@ export interface Supply {
   amount: number;
   /** Kinds that count, by plant; each feature that serves a special need is one too. */
   kinds: Set<string>;
-  /** Kinds among them that are not pale. */
-  carrying: number;
+  /** What of the amount comes from plants that are not pale, and from pale ones before their part is limited. */
+  strong: number;
+  pale: number;
   contributions: Contribution[];
 }
-
-/** How many of the kinds wanted are there: pale ones make up all but one of them. */
-export const kindsCounted = ({ kinds, carrying }: Pick<Supply, 'kinds' | 'carrying'>, wanted: number): number =>
-  Math.min(kinds.size, carrying + wanted - 1);
 
 /** Features of the sites that serve a need. */
 export const featuresFor = (rule: Rule, sites: readonly Site[]): FeatureHere[] =>
@@ -53,9 +50,9 @@ export function supplyTo(
   const giving = at.map((s) => all[s]!);
   const ground = groundTaken(rule, serving);
   const supplyIn = (h: number): Supply => {
-    const supply: Supply = { amount: rule.amount > 0 ? fromFeatures : 0, kinds: new Set(), carrying: 0, contributions: [] };
+    const there = rule.amount > 0 ? fromFeatures : 0;
+    const supply: Supply = { amount: there, kinds: new Set(), strong: there, pale: 0, contributions: [] };
     if (rule.amount === 0) for (const { feature } of features) supply.kinds.add(feature);
-    supply.carrying = supply.kinds.size;
     // What serves wholly leaves nothing for plants to add.
     if (rule.whole && supply.kinds.size >= rule.kinds) return supply;
     const amounts = serving.map(({ count }, i) => (shared ? (shared[at[i]!]?.[h] ?? 0) : count * giving[i]!.each(h)));
@@ -66,9 +63,12 @@ export function supplyTo(
       const gives = rule.amount === 0 || (shared ? giving[i]!.each(h) : amounts[i]!) > 0;
       if (!gives || serving[i]!.count < giving[i]!.kindFrom(h) || supply.kinds.has(id)) continue;
       supply.kinds.add(id);
-      if (!giving[i]!.pale) supply.carrying++;
     }
     if (rule.saturates) saturate(serving, amounts, rule.amount);
+    for (let i = 0; i < serving.length; i++) supply[giving[i]!.pale ? 'pale' : 'strong'] += amounts[i]!;
+    // Pale plants add no more than as much again.
+    const ofPale = supply.pale > supply.strong ? supply.strong / supply.pale : 1;
+    if (ofPale < 1) for (let i = 0; i < serving.length; i++) if (giving[i]!.pale) amounts[i]! *= ofPale;
     for (let i = 0; i < serving.length; i++) {
       const amount = amounts[i]!;
       if (amount <= 0) continue;

@@ -64,6 +64,11 @@ const PLANT: Record<string, ColumnWords> = {
   container_role: { label: 'Place in a container', choices: ['', 'upright', 'filler', 'trailing'] },
   container_min_l: { label: 'Smallest container (l)' },
   price_minor: { label: 'Usual price (cents)' },
+  trade: { label: 'How it is sold', choices: words.TRADES },
+  trade_in: { label: 'Sold so in', hint: 'None chosen: everywhere.', choices: words.BROAD_REGIONS, many: true },
+  manners: { label: 'Manners in a bed', choices: words.MANNERS },
+  raising: { label: 'Raised', choices: words.RAISINGS },
+  craft_confidence: { label: 'Confidence of these three', choices: words.CONFIDENCES },
   confidence: { label: 'Confidence', choices: words.CONFIDENCES },
 };
 const TARGET: Record<string, ColumnWords> = {

@@ -31,6 +31,8 @@ export function regionalGarden(library: Pick<Library, 'regions' | 'areas'>, regi
     grazing: false,
     passers_by: false,
     deer: 'none',
+    allowed: [],
+    nearby: null,
     school_plants: 'natives-first',
     school_autumn: 'leave',
     school_pots: 'two-zones',

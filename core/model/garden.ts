@@ -17,6 +17,13 @@ export const MoneyFields = z.object({
   sizes: z.record(z.string(), choice(words.PLANT_SIZES, 'what it is bought as')),
 });
 
+/** Trees and shrubs that stand here or just over the fence, where nobody has drawn them. */
+const Neighbour = z.object({
+  plant: id,
+  count: number(1, 200, 'how many there are').int('Count whole plants.'),
+  size: choice(words.TREE_SIZES, 'how large they are'),
+});
+
 export const GardenFields = z.object({
   name,
   region: id,
@@ -45,6 +52,10 @@ export const GardenFields = z.object({
   grazing: z.boolean(),
   passers_by: z.boolean().default(false),
   deer: choice(words.DEER, 'how many deer').default('none'),
+  /** Plants allowed though they are a danger to who lives here, or are kept out of winters as mild as these. */
+  allowed: z.array(id).max(200, 'Allow no more than 200 plants.').default([]),
+  /** null: nobody has been asked yet. */
+  nearby: z.array(Neighbour).max(60, 'List no more than 60 kinds.').nullable().default(null),
   school_plants: choice(words.SCHOOLS.plants, 'which plants'),
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),

@@ -1,6 +1,6 @@
 import type { DayWindow } from './half-month';
 import type { Caution, Host, Occurrence, Plant, PlantStatus, Region, Target } from './reference';
-import type { FlightPart, Phenology, PotSchool, SUMMERS } from './vocabulary';
+import type { FlightPart, Phenology, PotSchool, SUMMERS, Trade } from './vocabulary';
 
 /**
  * The reference library brought to one garden, as every calculation reads it. These are shapes only: core/almanac makes
@@ -112,6 +112,8 @@ export interface PlantHere {
   readonly foliage: DayWindow;
   readonly foliageShares: number[];
   readonly status: StatusHere;
+  /** How it can be had here. */
+  readonly trade: Trade;
   readonly cautions: Caution[];
 }
 

@@ -68,6 +68,8 @@ export const Region = z.object({
   first_frost: monthDay,
   /** Days of standard deviation of both frosts from year to year; a middling twelve where a row says nothing. */
   frost_spread_d: optional(3, 40).transform((days) => days ?? 12),
+  /** The nursery trade it belongs to. */
+  broad: oneOf(words.BROAD_REGIONS),
 });
 
 export const ClimateNormal = z.object({
@@ -217,6 +219,13 @@ export const Plant = z.object({
   container_role: z.preprocess(blank, oneOf(['upright', 'filler', 'trailing']).nullable()),
   container_min_l: optional(1, 300),
   price_minor: required(0, 50000),
+  /** How it can be had in the broad regions of `trade_in` (blank: in all), one step harder elsewhere. */
+  trade: z.preprocess((cell) => blank(cell) ?? 'native-nurseries', oneOf(words.TRADES)).default('native-nurseries'),
+  trade_in: z.preprocess((cell) => blank(cell) ?? '', listOf(words.BROAD_REGIONS)).default([]),
+  manners: z.preprocess((cell) => blank(cell) ?? 'border', oneOf(words.MANNERS)).default('border'),
+  raising: z.preprocess((cell) => blank(cell) ?? 'buy', oneOf(words.RAISINGS)).default('buy'),
+  /** Of trade, manners and raising. */
+  craft_confidence: z.preprocess((cell) => blank(cell) ?? 'low', confidence).default('low'),
   confidence,
 });
 

@@ -33,7 +33,36 @@ export type FlightPart = (typeof FLIGHT_PARTS)[number];
 /** How a creature passes the winter; `all-year` breeds on through it, `none-migrates` is elsewhere. */
 export const WINTERINGS = ['egg', 'larva', 'pupa', 'adult', 'all-year', 'none-migrates'] as const;
 export const WINTER_LARVAE = ['unfed', 'part-grown', 'full-grown'] as const;
-export const HAZARDS = ['people', 'pets', 'livestock', 'skin-eye', 'allergy', 'edible-claim', 'spread', 'legal'] as const;
+/** `disease` is what takes the plant itself. */
+export const HAZARDS = [
+  'people',
+  'pets',
+  'livestock',
+  'skin-eye',
+  'allergy',
+  'edible-claim',
+  'spread',
+  'legal',
+  'disease',
+] as const;
+/** How a plant can be had, from what every garden centre sells to what hardly anybody does. */
+export const TRADES = ['common', 'native-nurseries', 'seed-only', 'seldom'] as const;
+export type Trade = (typeof TRADES)[number];
+/** Regions wide enough to share a nursery trade. */
+export const BROAD_REGIONS = [
+  'northeast',
+  'southeast',
+  'midwest',
+  'plains',
+  'texas',
+  'mountains',
+  'southwest',
+  'pacific',
+] as const;
+/** How a plant behaves beside others and people: fit for a border, or what speaks against it there. */
+export const MANNERS = ['border', 'wild', 'weedy', 'prickly', 'runs', 'parasite'] as const;
+/** How a beginner comes by it: sown without ado, raised with skill, or bought. */
+export const RAISINGS = ['easy', 'skill', 'buy'] as const;
 export const SPECIAL_NEEDS = ['alkaloid', 'mud', 'fruit', 'insects', 'perch', 'nest-cover', 'water'] as const;
 export const SHELTERS = ['litter', 'stems', 'bark', 'soil', 'host', 'cover', 'elsewhere'] as const;
 export const AMBITIONS = ['visits', 'breeds', 'thrives'] as const;
@@ -51,6 +80,8 @@ export const CLEARING_STATES = ['standing', 'cut', 'cleared'] as const;
 export const DEER = ['none', 'some', 'many'] as const;
 /** What the ground of a bed is: to be planted, or what grows there by itself or is kept, where nothing is proposed. */
 export const GROUNDS = ['planted', 'lawn', 'meadow', 'hedge'] as const;
+/** How large a tree or shrub is beside a grown one. */
+export const TREE_SIZES = ['young', 'half', 'grown'] as const;
 export const RICHNESS = ['lean', 'medium', 'rich'] as const;
 /** What a bed does with the water of its surroundings. */
 export const RUNOFFS = ['none', 'sheds', 'receives'] as const;

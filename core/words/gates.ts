@@ -1,4 +1,4 @@
-import type { AtRisk, Gate } from '../match/gates/gates';
+import { isDanger, type AtRisk, type Gate } from '../match/gates/gates';
 import { listed } from './lists';
 
 const RISKS: Record<AtRisk, string> = {
@@ -24,7 +24,11 @@ export function gateSentence(gate: Gate): string {
       return 'The library has no record of it in this region: make sure that it is harmless here before you plant it.';
     case 'toxic':
     case 'caution':
-      return gate.risks.length > 0 ? `${gate.note} A danger to ${listed(gate.risks.map((who) => RISKS[who]))}.` : gate.note;
+      return gate.risks.length > 0
+        ? `${gate.note} ${isDanger(gate) ? 'A danger to' : 'Mind'} ${listed(gate.risks.map((who) => RISKS[who]))}${gate.allowed ? ': you allowed it, so keep them apart' : ''}.`
+        : gate.note;
+    case 'disease':
+      return gate.note;
     case 'deer':
       return `Deer browse ${gate.common}${gate.often ? ', and they come often here' : ''}: fence it while it is young, or set it among what they leave.`;
     case 'protected':

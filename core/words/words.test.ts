@@ -55,10 +55,19 @@ describe('a gate', () => {
       /^Ivy is listed as noxious here \(2020\)/,
     ],
     [
-      { kind: 'toxic', effect: 'refuse', note: 'Poisonous.', risks: ['dogs', 'cats'] },
+      { kind: 'toxic', effect: 'refuse', note: 'Poisonous.', severity: 3, risks: ['dogs', 'cats'], allowed: false },
       /^Poisonous\. A danger to the dogs and the cats\.$/,
     ],
-    [{ kind: 'caution', effect: 'warn', note: 'Spreads.', risks: [] }, /^Spreads\.$/],
+    [
+      { kind: 'toxic', effect: 'warn', note: 'Upsets.', severity: 1, risks: ['dogs'], allowed: false },
+      /^Upsets\. Mind the dogs\.$/,
+    ],
+    [
+      { kind: 'toxic', effect: 'warn', note: 'Poisonous.', severity: 3, risks: ['dogs'], allowed: true },
+      /A danger to the dogs: you allowed it, so keep them apart\.$/,
+    ],
+    [{ kind: 'disease', effect: 'warn', note: 'Wilt kills it.' }, /^Wilt kills it\.$/],
+    [{ kind: 'caution', effect: 'warn', note: 'Spreads.', severity: 1, risks: [], allowed: false }, /^Spreads\.$/],
     [{ kind: 'deer', effect: 'warn', common: 'Aster', often: true }, /^Deer browse Aster, and they come often here/],
     [{ kind: 'trap', effect: 'refuse', target: 'Monarch' }, /Monarch lays on it and the caterpillars die/],
   ])('%o', (gate, words) => expect(gateSentence(gate)).toMatch(words));

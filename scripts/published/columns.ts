@@ -21,6 +21,7 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     last_frost: 'Average last frost of spring; blank: no frost',
     first_frost: 'Average first frost of autumn; blank: no frost',
     frost_spread_d: 'Standard deviation of both frosts from year to year, days; blank: 12',
+    broad: 'The wider region whose nurseries it shares',
   },
   'climate-normals.csv': {
     region: 'The region',
@@ -149,6 +150,13 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     container_role: 'Its place in a mixed pot',
     container_min_l: 'Smallest pot, litres',
     price_minor: 'Rough price of one plant, US cents',
+    trade:
+      'How it can be had: in every garden centre, from native nurseries, as seed only, seldom at all. Native nurseries sell what is native nearby',
+    trade_in: 'Broad regions in which that holds, blank for all; elsewhere it is one step harder to get',
+    manners:
+      'How it behaves in a bed: fit for a border, wild-looking, weedy, spiny or burred or a rash, running away, a half-parasite',
+    raising: 'How a beginner comes by it: easy from seed, needs skill, or buy it',
+    craft_confidence: 'Confidence in trade, manners and raising',
     confidence: 'How sure the row is',
   },
   'blooms.csv': {

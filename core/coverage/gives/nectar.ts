@@ -31,15 +31,16 @@ export function nectarRule(need: Need, target: TargetHere, sharing: (halfMonth: 
       if (full === 0) return null;
       const { amount, present } = bloom;
       const each = (h: number) => (amount[h] === 0 ? 0 : (full * amount[h]!) / sharing(h));
+      const pale = nectarValue(target.target, here.plant) < kindValue;
       return {
         each,
-        // A single stray flower is no kind.
+        // A single stray flower is no kind, nor what hardly feeds anybody.
         kindFrom: (h) =>
-          amount[h]! > 0 && present[h]! >= inBloomShare
+          !pale && amount[h]! > 0 && present[h]! >= inBloomShare
             ? Math.max(1, Math.ceil((kindShare * need.demand) / each(h) - 1e-9))
             : Infinity,
         patch: 0,
-        pale: nectarValue(target.target, here.plant) < kindValue,
+        pale,
       };
     },
   };

@@ -15,7 +15,7 @@ export interface Giving {
   kindFrom(halfMonth: number): number;
   /** The part of a findable patch on its site that one plant is; 0 where no patch is wanted. */
   patch: number;
-  /** Is it a kind that helps others out at most: of those wanted one must be better? */
+  /** Does it help others out at most: is it no kind, and no more of it counted than of those that are better? */
   pale?: boolean;
 }
 

@@ -146,13 +146,14 @@ function eatersOf(input: CoverageInput, planting: Planting, day: number): string
 /** An annual as it would flower, sown on a day. */
 function asSown(here: PlantHere, sow_on: string, frosts: Frosts): PlantHere {
   const bloom = sownBloom(here, sow_on, frosts);
-  const { plant, growing, foliage, foliageShares, status, cautions, sowing, bloomSteps } = here;
+  const { plant, growing, foliage, foliageShares, status, trade, cautions, sowing, bloomSteps } = here;
   return {
     plant,
     growing,
     foliage,
     foliageShares,
     status,
+    trade,
     cautions,
     sowing,
     bloomSteps,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { gates } from './gates';
+import { dangersOf, gates } from './gates';
 import { statusHere } from '../../library/status';
-import type { Caution, PlantStatus } from '../../model/reference';
+import type { Caution, Plant, PlantStatus } from '../../model/reference';
 import { GARDEN } from '../../testing/worked-garden';
 
 const row = (place: string, status: PlantStatus['status']): PlantStatus => ({ plant: 'x', place, status, as_of: 2020, note: '' });
@@ -9,7 +9,7 @@ const statusAt = (rows: readonly PlantStatus[], region: string, jurisdiction: st
   statusHere(rows, { region, jurisdiction, half_zone });
 const caution = (hazard: Caution['hazard'], severity: number): Caution => ({ plant: 'x', hazard, severity, note: 'Poisonous.' });
 const native = statusAt([row('coast', 'native')], 'coast', 'MA');
-const x = { common: 'Plant X', deer: 'low' } as const;
+const x = { id: 'x', common: 'Plant X', deer: 'low' } as const;
 
 describe('status in a place', () => {
   it.each([
@@ -73,6 +73,23 @@ describe('gates', () => {
     expect(of({ grazing: true }, [caution('livestock', 3)])).toEqual([['toxic', 'refuse']]);
     expect(of({ children: true }, [caution('skin-eye', 3)])).toEqual([['toxic', 'refuse']]);
   });
+  it('refuse nobody what is allowed in spite of it, and still warn', () => {
+    expect(of({ cats: true, allowed: ['x'] }, [caution('pets', 3)])).toEqual([['toxic', 'warn']]);
+    expect(of({ cats: true, allowed: ['y'] }, [caution('pets', 3)])).toEqual([['toxic', 'refuse']]);
+    expect(of({ allowed: ['x'] }, [], statusAt([row('coast', 'invasive')], 'coast', null))).toEqual([['invasive', 'refuse']]);
+  });
+  it.each<[string, Partial<typeof GARDEN>, Caution, boolean]>([
+    ['harmful to the dogs that live here', { dogs: true }, caution('pets', 2), true],
+    ['upsetting them', { dogs: true }, caution('pets', 1), false],
+    ['allowed', { dogs: true, allowed: ['x'] }, caution('pets', 2), false],
+    ['where no pet lives', {}, caution('pets', 3), false],
+    ['harmful, where people pass', { passers_by: true }, caution('people', 2), false],
+    ['deadly, where people pass', { passers_by: true }, caution('people', 3), true],
+    ['harmful, where children live', { children: true }, caution('skin-eye', 2), true],
+  ])('%s: a danger that is never proposed, or not', (_, over, hazard, danger) => {
+    const here = { plant: { ...x } as Plant, status: native, cautions: [hazard] };
+    expect(dangersOf(here, { ...GARDEN, ...over })).toHaveLength(danger ? 1 : 0);
+  });
   it('warn passers-by, whom they do not keep from choosing', () => {
     expect(of({ passers_by: true }, [caution('skin-eye', 3)])).toEqual([['toxic', 'warn']]);
     expect(of({ passers_by: true, children: true }, [caution('people', 3)])).toEqual([['toxic', 'refuse']]);
@@ -80,7 +97,7 @@ describe('gates', () => {
   it('warn of what deer browse, where deer come', () => {
     expect(of({ deer: 'some' })).toEqual([['deer', 'warn']]);
     expect(of({ deer: 'none' })).toEqual([]);
-    expect(gates({ common: 'Plant Y', deer: 'high' }, native, [], { ...GARDEN, deer: 'many' }, [])).toEqual([]);
+    expect(gates({ id: 'y', common: 'Plant Y', deer: 'high' }, native, [], { ...GARDEN, deer: 'many' }, [])).toEqual([]);
   });
   it('refuse a trap for a chosen target', () => {
     expect(of({}, [], native, ['Monarch'])).toEqual([['trap', 'refuse']]);

@@ -2,6 +2,7 @@ import type { Caution, Plant, PlantStatus } from '../../model/reference';
 import type { GardenFields } from '../../model/garden';
 import { isListed } from '../../library/status';
 import type { PlantHere, StatusHere } from '../../model/here';
+import { SETTINGS } from '../../settings';
 
 /** Whom of a household a hazard is about. */
 export type AtRisk = 'children' | 'passers-by' | 'dogs' | 'cats' | 'grazing';
@@ -17,11 +18,15 @@ export type Gate = { effect: 'refuse' | 'warn' } & (
   | { kind: 'trap'; target: string }
   | { kind: 'natives-only' | 'unrecorded' | 'protected' }
   /** A caution, and who here is at risk by it: `toxic` where anybody is. */
-  | { kind: 'toxic' | 'caution'; note: string; risks: AtRisk[] }
+  | { kind: 'toxic' | 'caution'; note: string; severity: number; risks: AtRisk[]; allowed: boolean }
+  | { kind: 'disease'; note: string }
   | { kind: 'deer'; common: string; often: boolean }
 );
 
-export type GateGarden = Pick<GardenFields, 'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer' | 'school_plants'>;
+export type GateGarden = Pick<
+  GardenFields,
+  'children' | 'dogs' | 'cats' | 'grazing' | 'passers_by' | 'deer' | 'school_plants' | 'allowed'
+>;
 
 /** Who of this household a hazard is about. */
 function atRisk(hazard: Caution['hazard'], garden: GateGarden): AtRisk[] {
@@ -36,7 +41,7 @@ function atRisk(hazard: Caution['hazard'], garden: GateGarden): AtRisk[] {
  * `trapFor` names the chosen targets whose larvae die on it. Refusals come first.
  */
 export function gates(
-  plant: Pick<Plant, 'common' | 'deer'>,
+  plant: Pick<Plant, 'id' | 'common' | 'deer'>,
   status: StatusHere,
   cautions: readonly Caution[],
   garden: GateGarden,
@@ -53,17 +58,41 @@ export function gates(
     found.push(
       status.listedIn.length > 0 ? { kind: 'listed-elsewhere', effect: 'warn', common } : { kind: 'unrecorded', effect: 'warn' },
     );
+  const allowed = garden.allowed.includes(plant.id);
   for (const { hazard, severity, note } of cautions) {
+    if (hazard === 'disease') {
+      found.push({ kind: 'disease', effect: 'warn', note });
+      continue;
+    }
     const risks = atRisk(hazard, garden);
-    // Passers-by are warned of; who lives here is kept safe.
-    const refuse = severity === 3 && risks.some((who) => who !== 'passers-by');
-    found.push({ kind: risks.length > 0 ? 'toxic' : 'caution', effect: refuse ? 'refuse' : 'warn', note, risks });
+    // Passers-by are warned of; who lives here is kept safe, unless they know and allow it.
+    const refuse = severity === 3 && !allowed && risks.some((who) => who !== 'passers-by');
+    const kind = risks.length > 0 ? 'toxic' : 'caution';
+    found.push({ kind, effect: refuse ? 'refuse' : 'warn', note, severity, risks, allowed });
   }
   if (plant.deer === 'low' && garden.deer !== 'none')
     found.push({ kind: 'deer', effect: 'warn', common, often: garden.deer === 'many' });
   if (status.status === 'protected') found.push({ kind: 'protected', effect: 'warn' });
   return found.sort((a, b) => Number(b.effect === 'refuse') - Number(a.effect === 'refuse'));
 }
+
+export type HazardGate = Extract<Gate, { kind: 'toxic' | 'caution' }>;
+
+/** Is it a danger to somebody here, and not only a nuisance? To passers-by only the gravest is. */
+export const isDanger = (gate: Gate): gate is HazardGate =>
+  gate.kind === 'toxic' && gate.risks.some((who) => gate.severity >= (who === 'passers-by' ? 3 : SETTINGS.gates.danger));
+
+/**
+ * What makes a plant a danger to who lives or walks by here, unless it is allowed in spite of it. Where no gate refuses it
+ * a gardener may plant it, but nobody proposes it.
+ */
+export const dangersOf = (
+  { plant, status, cautions }: Pick<PlantHere, 'plant' | 'status' | 'cautions'>,
+  garden: GateGarden,
+): HazardGate[] =>
+  gates(plant, status, cautions, garden, [])
+    .filter(isDanger)
+    .filter(({ allowed }) => !allowed);
 
 /** The gate that refuses a plant of this place to a garden, the first where there are several; undefined where none does. */
 export const refusalFor = (

@@ -10,14 +10,22 @@ export interface Cell {
   amount: {
     demand: number;
     fixed: number;
+    /** What of `fixed` is not pale; pale plants count for no more than as much again. */
+    strong: number;
     from: [total: number, each: number][];
+    /** Those of `from` that are pale. */
+    pale: number[];
     /** Larvae of a brood raised on shared leaf, by the part of the half-month in which the leaf is there. */
     shared: [part: number, there: number][];
   } | null;
-  /** Kinds wanted and there, and the indicators of further kinds; those that are not pale, there and further. */
-  kinds: { wanted: number; fixed: number; from: number[]; carried: number; carry: number[] } | null;
+  /** Kinds wanted and there, and the indicators of further kinds. */
+  kinds: { wanted: number; fixed: number; from: number[] } | null;
   patch: number | null;
 }
+
+/** What of an amount is still missing: in all, or of what is not pale, of which half must come. */
+export const missingOf = ({ demand, fixed, strong }: Pick<NonNullable<Cell['amount']>, 'demand' | 'fixed' | 'strong'>): number =>
+  Math.max(0, demand - fixed, demand / 2 - strong);
 
 /** A kind counts once any of these choices reaches its minimum count. */
 export type Indicator = Term[];

@@ -33,7 +33,7 @@ const SCARCE = 10;
 
 /** What one more plant of a choice adds: amounts, indicators from a minimum count on, and parts of patches. */
 interface Gift {
-  amounts: { cell: number; each: number }[];
+  amounts: { cell: number; each: number; pale: boolean }[];
   indicators: { indicator: number; least: number }[];
   patches: { patch: number; row: number; each: number }[];
   cells: number[];
@@ -49,15 +49,15 @@ function giftsOf({ choices, cells, totals, indicators, patches, resources, parts
   const indicatorCells: number[][] = indicators.map(() => []);
   const patchCells: number[][] = patches.map(() => []);
   cells.forEach(({ amount, kinds, patch }, cell) => {
-    const give = (total: number, each: number) => {
-      for (const [choice, times] of totals[total]!) gifts[choice]!.amounts.push({ cell, each: each * times });
+    const give = (total: number, each: number, pale: boolean) => {
+      for (const [choice, times] of totals[total]!) gifts[choice]!.amounts.push({ cell, each: each * times, pale });
     };
-    for (const [total, each] of amount?.from ?? []) give(total, each);
+    for (const [total, each] of amount?.from ?? []) give(total, each, amount!.pale.includes(total));
     // Shared leaf is divided evenly between the targets that eat it.
     for (const [part, there] of amount?.shared ?? []) {
       const { resource, alone, users } = parts[part]!;
       const { total } = resources[resource]!;
-      if (total !== null) give(total, (alone * there) / users);
+      if (total !== null) give(total, (alone * there) / users, false);
     }
     for (const indicator of kinds?.from ?? []) indicatorCells[indicator]!.push(cell);
     if (patch !== null) patchCells[patch]!.push(cell);
@@ -85,11 +85,11 @@ class Planting {
   readonly #gifts: Gift[];
   readonly #supply: Float64Array;
   readonly #kinds: Int32Array;
-  readonly #carrying: Int32Array;
+  readonly #strong: Float64Array;
   /** Choices that make each indicator true. */
   readonly #signed: Int32Array;
   readonly #patches: Float64Array[];
-  readonly #indicatorCells: { cell: number; carries: boolean }[][];
+  readonly #indicatorCells: number[][];
   readonly #room: { left: number; crowns: number }[];
   readonly #roomOf: number[];
   readonly #ofKind = new Map<string, number>();
@@ -105,17 +105,18 @@ class Planting {
     this.counts = new Float64Array(this.#gifts.length);
     this.#supply = Float64Array.from(cells, ({ amount }) => amount?.fixed ?? 0);
     this.#kinds = Int32Array.from(cells, ({ kinds }) => kinds?.fixed ?? 0);
-    this.#carrying = Int32Array.from(cells, ({ kinds }) => kinds?.carried ?? 0);
+    this.#strong = Float64Array.from(cells, ({ amount }) => amount?.strong ?? 0);
     this.#signed = new Int32Array(indicators.length);
     this.#patches = patches.map((patch) => Float64Array.from(patch, (row) => row.fixed));
     this.#indicatorCells = indicators.map(() => []);
     cells.forEach(({ amount, kinds }, cell) => {
       for (const [part, there] of amount?.shared ?? []) {
         const { resource, alone, users } = parts[part]!;
-        this.#supply[cell]! += (resources[resource]!.fixed * alone * there) / users;
+        const fixed = (resources[resource]!.fixed * alone * there) / users;
+        this.#supply[cell]! += fixed;
+        this.#strong[cell]! += fixed;
       }
-      for (const indicator of kinds?.from ?? [])
-        this.#indicatorCells[indicator]!.push({ cell, carries: kinds!.carry.includes(indicator) });
+      for (const indicator of kinds?.from ?? []) this.#indicatorCells[indicator]!.push(cell);
     });
     this.#room = choices.rooms.map(({ left, crowns }) => ({ left, crowns }));
     this.#roomOf = choices.plants.map(({ site }) => choices.rooms.findIndex((room) => room.site === site));
@@ -128,7 +129,10 @@ class Planting {
     const now = before + count;
     this.counts[choice] = now;
     const gift = this.#gifts[choice]!;
-    for (const { cell, each } of gift.amounts) this.#supply[cell]! += each * count;
+    for (const { cell, each, pale } of gift.amounts) {
+      this.#supply[cell]! += each * count;
+      if (!pale) this.#strong[cell]! += each * count;
+    }
     for (const { patch, row, each } of gift.patches) this.#patches[patch]![row]! += each * count;
     for (const { indicator, least } of gift.indicators) {
       const change = Number(now >= least) - Number(before >= least);
@@ -137,10 +141,7 @@ class Planting {
       this.#signed[indicator]! += change;
       const is = this.#signed[indicator]! > 0;
       if (was === is) continue;
-      for (const { cell, carries } of this.#indicatorCells[indicator]!) {
-        this.#kinds[cell]! += is ? 1 : -1;
-        if (carries) this.#carrying[cell]! += is ? 1 : -1;
-      }
+      for (const cell of this.#indicatorCells[indicator]!) this.#kinds[cell]! += is ? 1 : -1;
     }
     const plant = this.problem.choices.plants[choice];
     if (!plant) return;
@@ -181,11 +182,11 @@ class Planting {
   }
 
   #amountMet({ amount }: Cell, cell: number) {
-    return amount ? Math.min(1, (this.#supply[cell]! + 1e-9) / amount.demand) : 1;
+    return amount ? Math.min(1, (Math.min(this.#supply[cell]!, 2 * this.#strong[cell]!) + 1e-9) / amount.demand) : 1;
   }
   #kindsMet({ kinds }: Cell, cell: number) {
     if (!kinds) return 1;
-    return Math.min(1, Math.min(this.#kinds[cell]!, this.#carrying[cell]! + kinds.wanted - 1) / kinds.wanted);
+    return Math.min(1, this.#kinds[cell]! / kinds.wanted);
   }
   #patchMet({ patch }: Cell) {
     if (patch === null) return 1;

@@ -153,11 +153,8 @@ function leafCells(
     const indicators = [...giving].flatMap(([plant, list]) => (there.has(plant) ? [] : (b.kindIn(list, h) ?? [])));
     const content = {
       whole: false,
-      amount: { demand: rule.amount, fixed, from, shared },
-      kinds:
-        there.size < rule.kinds
-          ? { wanted: rule.kinds, fixed: there.size, from: indicators, carried: there.size, carry: indicators }
-          : null,
+      amount: { demand: rule.amount, fixed, strong: fixed, from, pale: [], shared },
+      kinds: there.size < rule.kinds ? { wanted: rule.kinds, fixed: there.size, from: indicators } : null,
       patch,
     };
     // A resource is divided between those that feed on it, so their cells are their own.

@@ -1,6 +1,6 @@
 import type { Rule } from '../../coverage/gives/rule';
 import { withinReach } from '../../coverage/near';
-import { kindsCounted, supplyTo } from '../../coverage/supply';
+import { supplyTo } from '../../coverage/supply';
 import type { GivingChoice, ProblemBuilder } from './builder';
 import type { Term } from './cells';
 
@@ -33,31 +33,34 @@ export function needCells(b: ProblemBuilder, rule: Rule): (number | null)[] {
   });
   return rule.need.halfMonths.map((h) => {
     const there = keptIn(h);
-    const enough = there.amount >= rule.amount - 1e-9 && (rule.kinds === 0 || kindsCounted(there, rule.kinds) >= rule.kinds);
+    const enough = there.amount >= rule.amount - 1e-9 && (rule.kinds === 0 || there.kinds.size >= rule.kinds);
     if (enough) return null;
     const amounts: [number, number][] = [];
+    const pale: number[] = [];
     const indicators: number[] = [];
-    const carry: number[] = [];
     for (const [plant, list] of giving) {
       if (rule.amount > 0) {
         const total = totalIn(b, list, h);
         if (total) amounts.push(total);
+        if (total && list[0]!.giving.pale) pale.push(total[0]);
       }
       if (rule.kinds === 0 || there.kinds.has(plant)) continue;
       const indicator = b.kindIn(list, h);
       if (indicator === null) continue;
       indicators.push(indicator);
-      if (!list[0]!.giving.pale) carry.push(indicator);
     }
     for (const { choice, amount } of features)
       if (rule.amount > 0) amounts.push([b.total([[choice, 1]]), amount]);
-      else for (const found of [indicators, carry]) found.push(b.indicator([[choice, 1]]));
+      else indicators.push(b.indicator([[choice, 1]]));
     return b.cell({
       whole: rule.whole,
-      amount: rule.amount > 0 ? { demand: rule.amount, fixed: there.amount, from: amounts, shared: [] } : null,
+      amount:
+        rule.amount > 0
+          ? { demand: rule.amount, fixed: there.strong + there.pale, strong: there.strong, from: amounts, pale, shared: [] }
+          : null,
       kinds:
-        rule.kinds > 0 && kindsCounted(there, rule.kinds) < rule.kinds
-          ? { wanted: rule.kinds, fixed: there.kinds.size, from: indicators, carried: there.carrying, carry }
+        rule.kinds > 0 && there.kinds.size < rule.kinds
+          ? { wanted: rule.kinds, fixed: there.kinds.size, from: indicators }
           : null,
       patch: null,
     });

@@ -61,8 +61,9 @@ function addPatch(model: ModelBuilder, patch: Patch): number {
 /** The part of a cell (0–1) that could be met if it were the only one: nothing where nothing serves it. */
 function reachOf({ amount, kinds }: Cell): number {
   const amounts = amount && amount.from.length + amount.shared.length === 0 ? amount.fixed / amount.demand : 1;
-  const counted = kinds && Math.min(kinds.fixed + kinds.from.length, kinds.carried + kinds.carry.length + kinds.wanted - 1);
-  return Math.min(1, amounts, kinds ? counted! / kinds.wanted : 1);
+  const ofPale =
+    amount && amount.shared.length === 0 && amount.from.length === amount.pale.length ? (2 * amount.strong) / amount.demand : 1;
+  return Math.min(1, amounts, ofPale, kinds ? (kinds.fixed + kinds.from.length) / kinds.wanted : 1);
 }
 
 /**
@@ -82,13 +83,6 @@ export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, nu
     if (cell.amount) addAmount(model, cell, { column, steps }, totalOf, partOf, leafFactor);
     if (kinds)
       model.rows.atLeast(-kinds.fixed, [column, -kinds.wanted / steps], ...kinds.from.map((of): Entry => [indicatorOf[of]!, 1]));
-    // One of them at least is not pale.
-    if (kinds && kinds.carried === 0 && (kinds.fixed > 0 || kinds.carry.length < kinds.from.length))
-      model.rows.atLeast(
-        1 - kinds.wanted,
-        [column, -kinds.wanted / steps],
-        ...kinds.carry.map((of): Entry => [indicatorOf[of]!, 1]),
-      );
     if (patch !== null) model.rows.atMost(0, [column, 1 / steps], [patchOf[patch]!, -1]);
     return { column, steps };
   });
@@ -100,7 +94,10 @@ export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, nu
   return met;
 }
 
-/** The amount row of a cell: demand × m ⁄ steps ≤ fixed + Σ a s + Σ a w. */
+/**
+ * The amount row of a cell: demand × m ⁄ steps ≤ fixed + Σ a s + Σ a w; where pale plants give too, also
+ * ½ demand × m ⁄ steps ≤ strong + Σ a s of those that are not.
+ */
 function addAmount(
   model: ModelBuilder,
   cell: Cell,
@@ -109,18 +106,20 @@ function addAmount(
   partOf: readonly number[],
   leafFactor: ReadonlyMap<number, number>,
 ) {
-  const { fixed, from, shared } = cell.amount!;
+  const { fixed, strong, pale, from, shared } = cell.amount!;
   const factor = shared.length === 0 ? 1 : Math.max(1, ...cell.of.map(({ goal }) => leafFactor.get(goal) ?? 1));
   const demand = cell.amount!.demand * factor;
   // Coefficients are cut to what is missing: a tighter relaxation, the same whole solutions.
   const weakest = SETTINGS.fit.from.workable;
-  const missing = demand - fixed;
   const parts = shared.map(([part, there]): Entry => [partOf[part]!, there]);
+  const soleOf = (list: typeof from, missing: number) =>
+    list.map(([total, each]): Entry => [totalOf[total]!.column, Math.min(each, missing / weakest) * totalOf[total]!.each]);
+  const better = from.filter(([total]) => !pale.includes(total));
+  if ((pale.length > 0 || strong < fixed) && demand / 2 - strong > 1e-9)
+    model.rows.atLeast(-strong, [column, -demand / 2 / steps], ...soleOf(better, demand / 2 - strong));
+  const missing = demand - fixed;
   if (missing <= 1e-9) return;
-  const sole = from.map(([total, each]): Entry => [
-    totalOf[total]!.column,
-    Math.min(each, missing / weakest) * totalOf[total]!.each,
-  ]);
+  const sole = soleOf(from, missing);
   if (shared.length === 0 && from.length > 1) addKindCut(model, cell, { column, steps });
   model.rows.atLeast(-fixed, [column, -demand / steps], ...sole, ...parts);
 }

@@ -1,6 +1,6 @@
 import { choicesByPlant } from './choices';
 import type { Problem } from './problem';
-import type { Term } from './cells';
+import { missingOf, type Term } from './cells';
 
 /**
  * Upper bound of each choice: the count at which every need it serves is met by it alone, the largest patch stands and it
@@ -14,8 +14,7 @@ export function usefulMost({ choices, cells, totals, indicators, patches, resour
   for (const { amount, patch } of cells) {
     if (amount) {
       for (const [total, each] of amount.from)
-        for (const [choice, times] of totals[total]!)
-          wants(choice, Math.ceil(Math.max(0, amount.demand - amount.fixed) / (each * times) - 1e-9));
+        for (const [choice, times] of totals[total]!) wants(choice, Math.ceil(missingOf(amount) / (each * times) - 1e-9));
       for (const [part] of amount.shared) {
         const { total } = resources[parts[part]!.resource]!;
         if (total !== null) for (const [choice] of totals[total]!) wants(choice, Infinity);
@@ -51,9 +50,12 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     if (row) row.set(to, Math.max(row.get(to) ?? 0, amount));
   };
   cells.forEach(({ amount, kinds, patch }, cell) => {
-    const missing = amount ? amount.demand - amount.fixed : 0;
+    const missing = amount ? missingOf(amount) : 0;
     for (const [total, each] of amount?.from ?? [])
-      for (const [choice, times] of totals[total]!) give(choice, cell * PARTS, Math.min(each * times, Math.max(missing, 0)));
+      for (const [choice, times] of totals[total]!) {
+        give(choice, cell * PARTS, Math.min(each * times, missing));
+        if (!amount!.pale.includes(total)) give(choice, cell * PARTS + 3, Math.min(each * times, missing));
+      }
     for (const [part] of amount?.shared ?? []) {
       const { total } = resources[parts[part]!.resource]!;
       for (const [choice] of total === null ? [] : totals[total]!) shared.add(choice);
@@ -61,7 +63,6 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     for (const indicator of kinds?.from ?? [])
       for (const [choice, least] of indicators[indicator]!) {
         give(choice, cell * PARTS + 1, 1 / least);
-        if (kinds!.carry.includes(indicator)) give(choice, cell * PARTS + 3, 1 / least);
         const plant = choices.plants[choice]?.here.plant.id;
         if (plant) kindsWanted.set(plant, Math.max(kindsWanted.get(plant) ?? 1, kinds!.wanted));
       }
@@ -130,7 +131,6 @@ export function without(problem: Problem, marks: Uint8Array): Problem {
       kinds: cell.kinds && {
         ...cell.kinds,
         from: cell.kinds.from.filter((indicator) => indicators[indicator]!.length > 0),
-        carry: cell.kinds.carry.filter((indicator) => indicators[indicator]!.length > 0),
       },
     })),
   };
