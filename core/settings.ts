@@ -384,13 +384,44 @@ export const SETTINGS = {
     plantsPerPacket: 25,
     /** Share lost in the first year, to be bought as spares. Trade: one plug in five, one pot in ten; a shrub is looked after. */
     losses: { plug: 0.2, pot: 0.1, large: 0, bulb: 0.1 },
-    /** Litres and price (hundredths) of a bag of potting mix and of mulch; depth (cm) of mulch. Trade: 40 L; 5 cm. */
-    goods: { mix: { bag_l: 40, price: 1400 }, mulch: { bag_l: 50, price: 600 } },
+    /** Litres and price (hundredths) of a bag of potting mix and of mulch, and of a trellis or wigwam of canes; depth (cm) of mulch. Trade: 40 L; 5 cm. */
+    goods: { mix: { bag_l: 40, price: 1400 }, mulch: { bag_l: 50, price: 600 }, support: { price: 2000 } },
     mulchCm: 5,
   },
   gates: {
     /** Severity (1–3) of a caution from which it is a danger to who lives here. By the scale: 2 harms, 1 upsets. */
     danger: 2,
+  },
+  /** What makes a plan one that a gardener would plant. */
+  craft: {
+    /** Most of a bed, and of the places of a pot, that one kind may take. Trade: no bed of one kind. */
+    kindShare: 0.4,
+    /** Herbs in one drift, for each so many square metres of bed; hosts may have this many drifts. Trade: three to seven. */
+    driftMost: 7,
+    driftPer_m2: 10,
+    hostDrifts: 3,
+    /** Herbs taller than this (cm) are few: so many for each ten square metres. Judgement. */
+    tallCm: 160,
+    tallMost: 5,
+    /** Ground (m²) from which a bed holds what runs. Judgement: less is soon all of it. */
+    runsFrom_m2: 20,
+    /** Height (cm) up to which a climber stands a windy pot. Judgement. */
+    windyClimberCm: 120,
+    /** Severity from which what takes a plant speaks against it. By the scale: 3 kills it. */
+    disease: 3,
+    /** Share of the growing season in leaf from which a plant keeps its place alive. Judgement: bulbs and ephemerals do not. */
+    backboneShare: 0.7,
+    /** Share of a half-month in flower or leaf from which it counts. Judgement. */
+    presentShare: 0.5,
+    /** Milkweeds of other countries, and the half-zone from which they stay green and carry parasites through the winter. Monarch advice. */
+    exoticMilkweeds: { genera: ['Asclepias', 'Gomphocarpus', 'Calotropis'], from: '8b' },
+    /** Share of a pot's places that are planted, and of a bed where less bare ground is wished. Trade; judgement. */
+    potFilled: 0.75,
+    bedFilled: 0.7,
+    /** Places of a long trough to each tall plant in it. Judgement. */
+    placesPerUpright: 10,
+    /** Climbers to one support: woody ones, and those of one summer. Trade. */
+    perSupport: { woody: 1, summer: 3 },
   },
   planner: {
     /** Herbs are planted in threes at least where they stand closer than this (cm). Trade: a drift is three to seven. */
@@ -401,14 +432,26 @@ export const SETTINGS = {
     mostClimbers: 4,
     /** Worth of a closed life cycle beside all the cells of its needs at full. Judgement: half a life cycle is worth little. */
     cellsWorth: 0.5,
-    /** Steps in which part of what is needed counts. Judgement: less than a quarter more is not worth a plant. */
-    partSteps: 4,
+    /** Part of the leaf it wants from which a creature has some. Judgement. */
+    someLeaf: 0.25,
+    /** Steps below which a need may not fall while a plan is made cheaper. */
+    keptSteps: 4,
     /**
      * What preferences weigh, in hundredths of the currency, so that they can be set against prices: a kind more, a
      * square metre used, a feature made, and what each preference adds for a square metre. Judgement.
      */
     weigh: {
       kind: { few: 8000, any: 300, many: -1500 },
+      /**
+       * By how it can be had, for a kind; for a kind that is wild-looking; for a plant that grows but does not
+       * thrive, and by how far it does not; for each month in which a bed or pot has no flower; for a drawback.
+       */
+      trade: { common: 0, 'native-nurseries': 400, 'seed-only': 1500, seldom: 4000 },
+      wild: 800,
+      workable: 300,
+      unfit: 400,
+      flowerless: 700,
+      drawback: 6000,
       ground: 150,
       feature: 500,
       strength: { off: 0, some: 1, much: 4 },
@@ -435,6 +478,14 @@ export const SETTINGS = {
       long: { nodes: 5000, seconds: 900 },
     },
     shortfall: { nodes: 500, seconds: 30 },
+    /** Part of a closed life cycle that is not worth any money. Judgement. */
+    worthStep: 0.05,
+    /** What a plan may cost by the preferences for that part, where as much is gained by it. Judgement. */
+    worthMoney: 100_000,
+    /** Nodes of the rounds that follow where shared leaf fell short. */
+    laterNodes: 2,
+    /** Gap at which a plan is as cheap as needs be. */
+    nearEnough: 0.02,
     /** Share of plants (kinds) by which an alternative must differ. */
     differs: 1 / 3,
   },

@@ -1,6 +1,6 @@
 import { dateName } from '~~/core/model/half-month';
 import { billOf, type ShoppingLine, type Source } from '~~/core/plan/shopping/list';
-import { lineName, questionsOf, SEASON_WORDS, SOURCE_WORDS, unitsWords } from '~~/core/words/shopping';
+import { lineName, questionsOf, SEASON_WORDS, SOURCE_WORDS, unitsWords, warningsOf } from '~~/core/words/shopping';
 
 /** The shopping list as a PDF file. The maker of it is large and fetched (from this server) only when asked for. */
 export async function shoppingPdf(
@@ -34,6 +34,7 @@ export async function shoppingPdf(
                 ...(line.kind === 'plant'
                   ? [
                       { text: line.here.plant.scientific, italics: true },
+                      ...warningsOf(line).map((text) => ({ text, fontSize: 8, bold: true, margin: [0, 1, 0, 0] })),
                       ...questionsOf(line).map((text) => ({ text: `[  ] ${text}`, fontSize: 8, margin: [0, 1, 0, 0] })),
                     ]
                   : []),
@@ -49,7 +50,7 @@ export async function shoppingPdf(
     layout: 'lightHorizontalLines',
     margin: [0, 2, 0, 10],
   });
-  const left = budget_minor === null ? '' : `, of a budget of ${coin(budget_minor)} for plants`;
+  const left = budget_minor === null ? '' : `, of a budget of ${coin(budget_minor)}`;
   const sheet = pdf.createPdf({
     pageSize: 'LETTER',
     info: { title: `Shopping list of ${garden}` },
@@ -59,7 +60,7 @@ export async function shoppingPdf(
       { text: dateName(date), margin: [0, 0, 0, 8] },
       ...sources.flatMap((source) => [{ text: SOURCE_WORDS[source], fontSize: 13, margin: [0, 4, 0, 2] }, table(source)]),
       {
-        text: `Plants ${coin(bill.plants_minor)}${left}; mix and mulch ${coin(bill.goods_minor)}; together ${coin(bill.total_minor)}.`,
+        text: `Plants ${coin(bill.plants_minor)}; mix, mulch and supports ${coin(bill.goods_minor)}; together ${coin(bill.total_minor)}${left}.`,
       },
     ],
   } as never);

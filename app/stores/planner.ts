@@ -13,7 +13,7 @@ import { helpersFor } from '~~/core/plan/planner/why-open';
 import type { MoneyFields, Planting } from '~~/core/model/garden';
 import type { Asked, Planner } from '~/workers/planner';
 
-const FRESH_MONEY: MoneyFields = { currency: 'USD', prices: {}, sizes: {} };
+const FRESH_MONEY: MoneyFields = { currency: 'USD', prices: {}, sizes: {}, raises: false };
 
 /** Searches for plans in a worker, and holds what it found until the garden has changed. */
 export const usePlannerStore = defineStore('planner', () => {
@@ -195,7 +195,7 @@ export const usePlannerStore = defineStore('planner', () => {
   const outOf = (within: (row: Planting) => boolean) =>
     garden.plantings
       .filter(within)
-      .filter((row) => row.state !== 'lost' && row.state !== 'removed' && !isKept(row, wishes.value.keep))
+      .filter((row) => row.state !== 'lost' && row.state !== 'removed' && !isKept(row, wishes.value))
       .map((row) => row.id);
   /** Saves a proposal as a further plan. Features belong to the beds, not to a plan: they are not saved with it. */
   function saveAsPlan(proposed: Proposed, name: string) {

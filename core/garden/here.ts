@@ -167,8 +167,8 @@ export class GardenHere {
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {
     const { almanac, garden, sites, targets, plantings, around } = this.input;
-    const { prices = {}, sizes = {} } = this.garden.money ?? {};
-    return { almanac, garden, sites, targets, plantings, around, wishes, prices, sizes };
+    const { prices = {}, sizes = {}, raises = false } = this.garden.money ?? {};
+    return { almanac, garden, sites, targets, plantings, around, wishes, prices, sizes, raises };
   }
 }
 

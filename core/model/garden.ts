@@ -15,6 +15,8 @@ export const MoneyFields = z.object({
   currency: z.string().regex(/^[A-Z]{3}$/, 'Give the currency in three letters, such as USD.'),
   prices: z.record(z.string(), number(0, 10_000_000, 'the price').int('A price is in whole cents.')),
   sizes: z.record(z.string(), choice(words.PLANT_SIZES, 'what it is bought as')),
+  /** Does the gardener raise plants from seed? */
+  raises: z.boolean().default(false),
 });
 
 /** Trees and shrubs that stand here or just over the fence, where nobody has drawn them. */

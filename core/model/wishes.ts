@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { choice, number } from './fields';
+import { choice, id, number } from './fields';
 
 /** What the gardener asks of a proposed plan: limits that are kept, and preferences that decide between plans. */
 const STRENGTHS = ['off', 'some', 'much'] as const;
@@ -27,6 +27,19 @@ export const PlanWishes = z.object({
   most: z.record(z.string(), number(0, 500, 'how many at most').int('Count whole plants.')).default({}),
   /** May it add a log pile, a patch of mud or bare soil, a dish of fruit? */
   features: z.boolean().default(true),
+  /** What is wanted in a bed: a plant, or a host of a creature. */
+  here: z
+    .array(
+      z
+        .object({ site: id, plant: id.nullable().default(null), host_of: id.nullable().default(null) })
+        .refine((row) => (row.plant === null) !== (row.host_of === null), 'Name a plant, or a creature whose host is wanted.'),
+    )
+    .max(60, 'Ask for no more than 60 plants by name.')
+    .default([]),
+  /** Beds that stay as they are, by site id. */
+  leave: z.array(id).max(500).default([]),
+  /** Fill the beds that are planted, beyond what the creatures need. */
+  fuller: z.boolean().default(false),
   kinds: choice(KIND_WISHES, 'few kinds or many').default('any'),
   natives: strength.default('much'),
   cheap: strength.default('some'),

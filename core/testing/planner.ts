@@ -5,7 +5,18 @@ import { gardenOf, host, plant, target, type World } from './worked-garden';
 /** A plan asked for in a worked world, on one bed of 40 m² unless `over` says otherwise. */
 export function ask(world: World, wishes: Partial<PlanWishes> = {}, over: Partial<PlanQuestion> = {}): PlanQuestion {
   const { almanac, garden, sites, targets, plantings } = gardenOf(world, []);
-  return { almanac, garden, sites, targets, plantings, wishes: { ...FRESH_WISHES, ...wishes }, prices: {}, sizes: {}, ...over };
+  return {
+    almanac,
+    garden,
+    sites,
+    targets,
+    plantings,
+    wishes: { ...FRESH_WISHES, ...wishes },
+    prices: {},
+    sizes: {},
+    raises: false,
+    ...over,
+  };
 }
 
 /** A host of 100 g leaf without flowers, and three flowers of May; 0.25 m² a plant, 5.00 each. */

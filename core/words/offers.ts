@@ -63,6 +63,16 @@ export function hindranceWords(why: Hindrance, units: Units): string {
       return 'its crown would crowd the trees that stand there';
     case 'too-wide':
       return `its grown crown takes ${units.area(why.crown_m2)}, more than twice the bed of ${units.area(why.bed_m2)}`;
+    case 'one-kind':
+      return `more than ${why.most} of it would make this a bed of one kind`;
+    case 'pot-full':
+      return why.upright ? 'the tall place in the middle is taken' : 'the pot is full';
+    case 'windy':
+      return 'it climbs, and the wind would have it down';
+    case 'danger':
+      return why.gates.map(gateSentence).join(' ');
+    case 'exotic-milkweed':
+      return 'a milkweed of another country: where winter does not kill it, it makes monarchs ill';
     case 'none-wanted':
       return `no more than ${why.most} are wanted`;
     case 'too-tall':

@@ -7,6 +7,7 @@ import type { Units } from './units';
 export interface PlanNames {
   plant: (id: string) => string;
   site: (id: string) => string;
+  target: (id: string) => string;
 }
 
 /** Where an obstacle is mended. */
@@ -18,6 +19,7 @@ export const OBSTACLE_PLACES: Record<Obstacle['kind'], 'place' | 'targets' | 'pl
   'locked-refused': 'plan',
   'locked-unfit': 'plan',
   'over-budget': 'wishes',
+  'wish-unfit': 'wishes',
 };
 
 /** What stands in the way of a plan, in a sentence that says what to change. */
@@ -35,6 +37,10 @@ export function obstacleSentence(obstacle: Obstacle, names: PlanNames, units: Un
       return `${names.plant(obstacle.plant)} is locked in ${names.site(obstacle.site)}, but may not be grown here: unlock it and remove it.`;
     case 'locked-unfit':
       return `${names.plant(obstacle.plant)} is locked in ${names.site(obstacle.site)}, where it does not fit and serves nobody: unlock it, or move it.`;
+    case 'wish-unfit': {
+      const what = obstacle.plant ? names.plant(obstacle.plant) : `a host of ${names.target(obstacle.host_of!)}`;
+      return `You want ${what} in ${names.site(obstacle.site)}, where none can be planted: it does not suit the place, is too tall, or is kept out. Choose another bed, or leave it to the plan.`;
+    }
     case 'over-budget': {
       const { bill, budget } = obstacle;
       return `What is planned and kept costs ${units.money(bill)}, more than the ${units.money(budget)} there is: raise the budget by ${units.money(bill - budget)}, or unlock some of it.`;
@@ -59,6 +65,16 @@ export function admittingWords(why: Hindrance, units: Units): string {
       return 'another bed';
     case 'too-wide':
       return 'a larger bed, or a place in the lawn';
+    case 'one-kind':
+      return 'a larger bed';
+    case 'pot-full':
+      return why.upright ? 'take out the tall one' : 'take something out';
+    case 'windy':
+      return 'a place out of the wind';
+    case 'danger':
+      return 'keep them apart, and allow it';
+    case 'exotic-milkweed':
+      return 'allow it, and cut it to the ground each autumn';
     case 'none-wanted':
       return 'raise that limit';
     case 'too-tall':

@@ -1,5 +1,6 @@
 import { stringify } from 'csv-stringify/browser/esm/sync';
 import type { BuyingSeason, GoodsLine, PlantLine, Question, ShoppingLine, Source } from '../plan/shopping/list';
+import { gateSentence } from './gates';
 import type { PlantSize } from '../model/vocabulary';
 
 /** The words of the list, the same on the screen, in the table file and on paper. */
@@ -22,7 +23,11 @@ export const SEASON_WORDS: Record<BuyingSeason, string> = {
   spring: 'in spring, after the frosts',
 };
 
-const GOODS_NAMES: Record<GoodsLine['goods'], string> = { mix: 'Potting mix', mulch: 'Leaf or bark mulch' };
+const GOODS_NAMES: Record<GoodsLine['goods'], string> = {
+  mix: 'Potting mix',
+  mulch: 'Leaf or bark mulch',
+  support: 'Trellis or wigwam of canes',
+};
 const PLURALS: Record<PlantSize, string> = {
   seed: 'packets of seed',
   plug: 'plugs',
@@ -32,7 +37,8 @@ const PLURALS: Record<PlantSize, string> = {
 };
 /** What to buy of a line: `8 plugs`, `3 bags`. */
 export function unitsWords(line: ShoppingLine): string {
-  if (line.kind === 'goods') return `${line.units} ${line.units === 1 ? 'bag' : 'bags'}`;
+  if (line.kind === 'goods')
+    return line.goods === 'support' ? `${line.units}` : `${line.units} ${line.units === 1 ? 'bag' : 'bags'}`;
   return `${line.units} ${(line.units === 1 ? SIZE_WORDS : PLURALS)[line.size]}`;
 }
 export const lineName = (line: ShoppingLine) => (line.kind === 'plant' ? line.here.plant.common : GOODS_NAMES[line.goods]);
@@ -46,6 +52,9 @@ const QUESTIONS: Record<Question, (line: PlantLine) => string> = {
 };
 /** What to ask the seller of a plant, a sentence each. */
 export const questionsOf = (line: PlantLine) => line.ask.map((question) => QUESTIONS[question](line));
+
+/** Whom it can hurt here and what takes it, a sentence each. */
+export const warningsOf = (line: PlantLine) => line.warnings.map(gateSentence);
 
 /** The list as CSV: one line a row, money in whole units of the currency with two digits. */
 export function shoppingCsv(lines: readonly ShoppingLine[], currency: string): string {
@@ -63,6 +72,7 @@ export function shoppingCsv(lines: readonly ShoppingLine[], currency: string): s
     `price (${currency})`,
     `total (${currency})`,
     'ask',
+    'take care',
   ];
   const rows = lines.map((line) =>
     line.kind === 'plant'
@@ -79,6 +89,7 @@ export function shoppingCsv(lines: readonly ShoppingLine[], currency: string): s
           money(line.unit_minor),
           money(line.total_minor),
           questionsOf(line).join(' '),
+          warningsOf(line).join(' '),
         ]
       : [
           SOURCE_WORDS[line.source],
@@ -88,10 +99,11 @@ export function shoppingCsv(lines: readonly ShoppingLine[], currency: string): s
           line.sites.join('; '),
           '',
           line.units,
-          'bag',
+          line.goods === 'support' ? 'support' : 'bag',
           '',
           money(line.unit_minor),
           money(line.total_minor),
+          '',
           '',
         ],
   );

@@ -126,7 +126,10 @@ it('a way to raise a plant, warm in the units chosen', () => {
 });
 
 it('an obstacle says what to change', () => {
-  const names = { plant: (id: string) => id, site: (id: string) => id };
+  const names = { plant: (id: string) => id, site: (id: string) => id, target: (id: string) => id };
+  expect(obstacleSentence({ kind: 'wish-unfit', site: 'bed', plant: null, host_of: 'monarch' }, names, METRIC)).toMatch(
+    /^You want a host of monarch in bed, where none can be planted/,
+  );
   expect(obstacleSentence({ kind: 'overfull', site: 'bed', over_m2: 0.25 }, names, METRIC)).toMatch(
     /What is kept in bed takes 0\.25 m² more than there is: unlock/,
   );

@@ -94,6 +94,12 @@ export const dangersOf = (
     .filter(isDanger)
     .filter(({ allowed }) => !allowed);
 
+/** What is to be said beside a plant wherever it is proposed, planned or bought: whom here it can hurt, and what takes it. */
+export const warningsFor = (
+  { plant, status, cautions }: Pick<PlantHere, 'plant' | 'status' | 'cautions'>,
+  garden: GateGarden,
+): Gate[] => gates(plant, status, cautions, garden, []).filter(({ kind }) => kind === 'toxic' || kind === 'disease');
+
 /** The gate that refuses a plant of this place to a garden, the first where there are several; undefined where none does. */
 export const refusalFor = (
   { plant, status, cautions }: Pick<PlantHere, 'plant' | 'status' | 'cautions'>,

@@ -8,7 +8,21 @@ import { groupBy } from '../../model/group';
 import { isWoody, type Feature, type PlantSize } from '../../model/vocabulary';
 import { trapsFor } from '../../match/gates/traps';
 import { areaUse, crownFits, groundM2, roomM2 } from '../../match/quantities';
+import { ADMISSIBLE } from '../../library/hosts';
 import { SETTINGS } from '../../settings';
+import { climbs, drawbacksOf, supportsFor, withheld, type Drawback, type Withheld } from '../craft/kinds';
+import {
+  flowerMonths,
+  gardenSeason,
+  isBackbone,
+  isUpright,
+  keptHere,
+  mostHere,
+  potPlaces,
+  type KeptHere,
+  type PotPlaces,
+} from '../craft/places';
+import { goodsPrice, mulchLitres } from '../shopping/goods';
 import { unitPrice } from '../shopping/sizes';
 import { keptOf, sizeFor, type PlanQuestion } from './question';
 
@@ -29,6 +43,12 @@ export interface PlantChoice {
   /** Hundredths of the currency for one plant, the usual losses counted; and once for all of the kind. */
   price: number;
   once: number;
+  /** What speaks against it here; nothing where the gardener asked for it by name. */
+  drawbacks: readonly Drawback[];
+  /** Is its place never bare, and in which months (0–11) of the season does it flower? */
+  backbone: boolean;
+  months: ReadonlySet<number>;
+  upright: boolean;
 }
 
 /** Something other than a plant that a bed may be given. */
@@ -44,6 +64,11 @@ export interface SiteRoom {
   /** Ground (m²) beside what is kept, and room for crowns of trees. */
   left: number;
   crowns: number;
+  /** Places of a pot beside what is kept, in all and in its middle; null for a bed. */
+  places: PotPlaces | null;
+  /** What is kept there, as the craft asks, and the half-months between the frosts. */
+  kept: KeptHere;
+  season: readonly number[];
 }
 
 export interface Choices {
@@ -54,10 +79,11 @@ export interface Choices {
 }
 
 /** Why a plant may not be set on a site, or null where it may: the first rule that forbids it. */
-export type Ruling = 'unrecorded' | 'refused' | 'none-wanted' | 'unsuitable' | 'too-tall' | 'no-room';
+export type Ruling =
+  'unrecorded' | 'refused' | 'none-wanted' | Withheld | 'unsuitable' | 'too-tall' | 'windy' | 'pot-full' | 'no-room';
 
 /** Room that the crown of a tree takes (m²), at most the whole site, so that a bed holds one tree too large for it. */
-const crownRoom = (here: PlantHere, site: Site) =>
+export const crownRoom = (here: PlantHere, site: Site) =>
   here.plant.kind === 'tree' ? Math.min(roomM2(here.plant, site), site.area_m2) : 0;
 
 /** Numbers of the choices of each plant. */
@@ -70,17 +96,30 @@ export const keptCount = (kept: readonly Planting[], plant: string) =>
   kept.filter((row) => row.plant === plant).reduce((sum, row) => sum + row.count, 0);
 
 /** The rooms of the sites beside what is kept. */
-export function roomsOf({ almanac, sites }: PlanQuestion, kept: readonly Planting[]): SiteRoom[] {
+export function roomsOf({ almanac, sites, wishes }: PlanQuestion, kept: readonly Planting[]): SiteRoom[] {
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
-  return sites.filter(isPlanted).map((site) => {
-    const crowns = kept
-      .filter((row) => row.site_id === site.id)
-      .reduce(
-        (sum, row) => sum + row.count * (almanac.plants.has(row.plant) ? crownRoom(almanac.plants.get(row.plant)!, site) : 0),
-        0,
-      );
-    return { site, left: areaUse(site, kept, plantOf).left_m2, crowns: site.area_m2 - crowns };
-  });
+  const season = gardenSeason(almanac.frosts);
+  return sites
+    .filter((site) => isPlanted(site) && !wishes.leave.includes(site.id))
+    .map((site): SiteRoom => {
+      const there = keptHere(site, kept, (id) => almanac.plants.get(id), season);
+      const whole = potPlaces(site);
+      const places = whole && { held: whole.held - there.places, upright: whole.upright - there.uprights };
+      const crowns = kept
+        .filter((row) => row.site_id === site.id)
+        .reduce(
+          (sum, row) => sum + row.count * (almanac.plants.has(row.plant) ? crownRoom(almanac.plants.get(row.plant)!, site) : 0),
+          0,
+        );
+      return {
+        site,
+        left: areaUse(site, kept, plantOf).left_m2,
+        crowns: site.area_m2 - crowns,
+        places,
+        kept: there,
+        season,
+      };
+    });
 }
 
 /** May this plant be refused everywhere in the garden? Gates, the gardener's own limit, or no record of it here. */
@@ -92,6 +131,8 @@ export function barred(question: PlanQuestion, here: PlantHere, kept: readonly P
     here.plant.id,
   );
   if (refusalFor(here, question.garden, traps)) return 'refused';
+  const why = withheld(here, question.garden, question.almanac.place.half_zone);
+  if (why) return why;
   const most = question.wishes.most[here.plant.id];
   return most !== undefined && most <= keptCount(kept, here.plant.id) ? 'none-wanted' : null;
 }
@@ -100,8 +141,21 @@ export function barred(question: PlanQuestion, here: PlantHere, kept: readonly P
 export function leastOf(question: PlanQuestion, here: PlantHere, site: Site, begun: boolean): number {
   const { plant } = here;
   const single = site.kind === 'container' || isWoody(plant) || plant.spacing_cm >= SETTINGS.planner.driftSpacingCm;
-  return single || begun || question.wishes.layout === 'scattered' ? 1 : SETTINGS.planner.drift;
+  if (single || begun || question.wishes.layout === 'scattered') return 1;
+  // A small bed has smaller drifts, so that no kind takes too much of it.
+  return Math.min(SETTINGS.planner.drift, mostHere(here, site, false));
 }
+
+/** Do the larvae of a chosen creature that is to breed grow up on a plant? */
+export const isHostHere = ({ almanac, targets }: Pick<PlanQuestion, 'almanac' | 'targets'>, plant: string): boolean =>
+  targets.some(({ target, ambition }) => {
+    const host = ambition === 'visits' ? undefined : almanac.targets.get(target)?.hosts.get(plant);
+    return host !== undefined && ADMISSIBLE.has(host.rank);
+  });
+
+/** Most plants of a kind on a site, what is kept there counted. */
+export const mostOf = (question: PlanQuestion, here: PlantHere, site: Site): number =>
+  mostHere(here, site, isHostHere(question, here.plant.id));
 
 /** One plant on one site as a choice, or the rule that forbids it. */
 export function choiceOf(
@@ -117,19 +171,25 @@ export function choiceOf(
   const tallest = question.wishes.tallest_cm[site.id];
   if (tallest !== undefined && plant.height_max_cm > tallest) return 'too-tall';
   if (!crownFits(plant, site)) return 'no-room';
+  if (climbs(plant) && site.pot?.exposure === 'windy' && plant.height_max_cm > SETTINGS.craft.windyClimberCm) return 'windy';
+  const asked = question.wishes.here.some((row) => row.site === site.id && row.plant === plant.id);
+  const there = kept.filter((row) => row.plant === plant.id && row.site_id === site.id).reduce((sum, row) => sum + row.count, 0);
   const ground = groundM2(plant, 1, site);
   const crown = crownRoom(here, site);
   const { mostOfKind, mostClimbers } = SETTINGS.planner;
+  const upright = isUpright(plant);
   const wanted = question.wishes.most[plant.id];
   const most = Math.min(
     Math.floor(room.left / ground + 1e-9),
     crown > 0 ? Math.floor(room.crowns / crown + 1e-9) : Infinity,
     plant.kind === 'vine' ? mostClimbers : mostOfKind,
     wanted === undefined ? Infinity : wanted - keptCount(kept, plant.id),
+    Math.max(asked ? 1 : 0, mostOf(question, here, site) - there),
+    room.places ? Math.min(room.places.held, upright ? room.places.upright : Infinity) : Infinity,
   );
-  const begun = kept.some((row) => row.plant === plant.id && row.site_id === site.id);
-  const least = leastOf(question, here, site, begun);
-  if (most < least) return 'no-room';
+  const least = leastOf(question, here, site, there > 0);
+  if (most < least)
+    return room.places && Math.min(room.places.held, upright ? room.places.upright : 1) < 1 ? 'pot-full' : 'no-room';
   const size = sizeFor(question, plant);
   return {
     kind: 'plant',
@@ -141,14 +201,27 @@ export function choiceOf(
     crown,
     least,
     most,
-    ...pricesOf(question, here, size),
+    ...pricesOf(question, here, size, site),
+    drawbacks: asked ? [] : drawbacksOf(here, site, question.raises, isHostHere(question, plant.id)),
+    backbone: isBackbone(here, room.season),
+    months: flowerMonths(here, room.season),
+    upright,
   };
 }
 
-/** Price of one plant with its share of the losses, and what is paid once: a packet of seed serves the whole kind. */
-function pricesOf(question: PlanQuestion, { plant }: PlantHere, size: PlantSize): { price: number; once: number } {
+/**
+ * Price of one plant with its share of the losses, its mulch and its support, and what is paid once: a packet of seed serves
+ * the whole kind.
+ */
+function pricesOf(question: PlanQuestion, { plant }: PlantHere, size: PlantSize, site: Site): { price: number; once: number } {
   const unit = unitPrice(plant, size, question.prices);
-  return size === 'seed' ? { price: 0, once: unit } : { price: unit * (1 + SETTINGS.shopping.losses[size]), once: 0 };
+  const { mulch } = SETTINGS.shopping.goods;
+  const beside =
+    (mulchLitres(plant, size, site) / mulch.bag_l) * goodsPrice('mulch', question.prices) +
+    supportsFor(plant, 1) * goodsPrice('support', question.prices);
+  return size === 'seed'
+    ? { price: beside, once: unit }
+    : { price: beside + unit * (1 + SETTINGS.shopping.losses[size]), once: 0 };
 }
 
 /** The bed in which each feature does best: mud where it is moist, logs in shade, bare soil in the sun, the rest where there is room. */

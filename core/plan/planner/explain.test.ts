@@ -45,7 +45,8 @@ describe('a question that cannot be answered says what to change', () => {
     [
       'locked plants that cost more than there is',
       ask(ONE, { budget_minor: 1000 }, { plantings: [planting('p', 'red', 3, { locked: true })] }),
-      { kind: 'over-budget', bill: 1500, budget: 1000 },
+      // Three at 5.00, and a bag of mulch for their 37.5 L.
+      { kind: 'over-budget', bill: 2100, budget: 1000 },
     ],
     [
       'a locked plant that does not fit',
@@ -90,10 +91,14 @@ describe('why a need stays open', () => {
   });
   it('names the ground that is missing, of heights and of limits', () => {
     const small = openNeed(ask(ONE, {}, { sites: [site('bed', { area_m2: 1 })] }), 'host');
-    // The plan has begun with hosts: one more of them wants 0.25 m², and the bed is full.
-    const { why } = small.helpers[0]!.bars[0]!;
-    expect(why).toMatchObject({ kind: 'no-room', count: 1, wanted_m2: 0.25 });
-    expect(why!.kind === 'no-room' && why!.left_m2).toBeCloseTo(0, 6);
+    // The plan has begun with the one host that two fifths of a square metre hold, and the bed is full.
+    expect(small.helpers[0]!.bars[0]!.why).toMatchObject({ kind: 'no-room', count: 1, wanted_m2: 0.25 });
+    // Fourteen reds at 0.25 m² leave a quarter of 3.75 m²; a drift of three hosts wants three.
+    const reds = [planting('p', 'red', 14, { locked: true })];
+    const crowded = openNeed(ask(ONE, {}, { sites: [site('bed', { area_m2: 3.75 })], plantings: reds }), 'host');
+    const { why } = crowded.helpers[0]!.bars[0]!;
+    expect(why).toMatchObject({ kind: 'no-room', count: 3, wanted_m2: 0.75 });
+    expect(why!.kind === 'no-room' && why!.left_m2).toBeCloseTo(0.25, 6);
     const low = openNeed(ask(ONE, { tallest_cm: { bed: 10 } }), 'host');
     expect(low.helpers[0]!.bars[0]!.why).toEqual({ kind: 'too-tall', height_cm: 30, allowed_cm: 10 });
     const none = openNeed(ask(ONE, { most: { host: 0 } }), 'host');
@@ -115,9 +120,9 @@ describe('how much more would close it', () => {
     expect(found.money).toBeNull();
   });
   it('money', () => {
-    // Six hosts and a spare, twice three flowers: 13 at 5.00 are 65.00; 12.00 are there.
+    // Six hosts and a spare, twice three flowers: 13 at 5.00 are 65.00; mulch for 3 m², 150 L, three bags of 6.00; 12.00 are there.
     const found = shortfall(ask(ONE, { budget_minor: 1200 }));
-    expect(found.money).toBe(5300);
+    expect(found.money).toBe(7100);
     expect(found.ground).toBeNull();
   });
   it('height', () => {

@@ -6,6 +6,7 @@ import { problemOf } from './problem';
 import { programOf } from './program';
 import { judge } from './proposal';
 import type { PlanQuestion } from './question';
+import { SETTINGS } from '../../settings';
 import { brokenRules } from '../../testing/plan-rules';
 
 const greedy = (question: PlanQuestion, budget: number | null = null) => {
@@ -30,9 +31,9 @@ describe('the greedy plan', () => {
     expect(brokenRules(poor, proposed)).toEqual([]);
   });
   it('takes back what it gave to one that cannot close, so that another has the room', () => {
-    // The first wants a host that nothing here is; 3 m² are just enough for the second.
+    // The first wants a host that nothing here is; 3.8 m² are just enough for the second: six hosts are two fifths of it.
     const world: World = { ...ONE, targets: [target('lost'), target('brown')], hosts: [host('brown', 'host')] };
-    const question = ask(world, {}, { sites: [site('bed', { area_m2: 3 })] });
+    const question = ask(world, {}, { sites: [site('bed', { area_m2: 3.8 })] });
     const targets = question.targets.map((row) => ({ ...row, priority: row.target === 'lost' ? 1 : 2 }));
     const { covered } = greedy({ ...question, targets });
     expect(covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target)).toEqual(['brown']);
@@ -51,7 +52,7 @@ describe('the greedy plan', () => {
   });
   it('keeps to the most of a kind over all beds, what stands counted', () => {
     // 20 g × ½ ⁄ 10 g: a plant raises one larva, and ten are wanted. Two stand; of six at most four more may come, though
-    // either bed has room for four.
+    // either bed has room for four, two fifths of it.
     const world: World = {
       ...ONE,
       plants: [{ ...HOST, leaf_g: 20 }, ...MAYFLOWERS],
@@ -61,7 +62,7 @@ describe('the greedy plan', () => {
       world,
       { layout: 'scattered', most: { host: 6, white: 0, blue: 0, red: 0 } },
       {
-        sites: [site('bed', { area_m2: 1 }), site('other', { area_m2: 1 }), site('full', { area_m2: 0.5 })],
+        sites: [site('bed', { area_m2: 2.5 }), site('other', { area_m2: 2.5 }), site('full', { area_m2: 0.5 })],
         plantings: [planting('old', 'host', 2, { locked: true, site_id: 'full' })],
       },
     );
@@ -91,13 +92,15 @@ describe('the program', () => {
   const start = program.start(counts);
 
   it('has whole numbers for whatever is counted or is or is not', () => {
-    for (const column of [...program.choice, ...program.cell, ...program.goal]) expect(program.integer[column]).toBe(1);
+    for (const column of [...program.choice, ...program.goal]) expect(program.integer[column]).toBe(1);
   });
-  it('is worth most where all is met: one target, closed, and half for its cells', () => {
-    expect(program.levels.map((level) => level.most + level.given)).toEqual([1.5]);
+  it('is worth most where all is met: one target with leaf; one closed, and half for its cells', () => {
+    expect(program.levels.map((level) => level.most + level.given)).toEqual([1, 1.5]);
   });
   it('starts from counts: with nothing met no row is broken but what counts demand', () => {
     const at = new Map(start.indices.map((column, i) => [column, start.values[i]!]));
+    // Nor do months without a flower hold anything down: each may be without.
+    program.cost.forEach((cost, column) => cost === SETTINGS.planner.weigh.flowerless && at.set(column, 1));
     // Sums over sites are columns of their own that the solver fills in; with one bed there are none.
     expect(broken(at)).toEqual([]);
   });
@@ -119,7 +122,7 @@ describe('the program', () => {
     expect(broken(new Map(two.indices.map((column, i) => [column, two.values[i]!]))).length).toBeGreaterThan(0);
     const small = problemOf(ask(ONE, {}, { sites: [site('bed', { area_m2: 2.5 })] }));
     const rows = programOf(small, { budget: null, differences: [], leafFactor: new Map() });
-    // Ground is the first row: 0.25 m² each, 2.5 in all.
+    // Ground: 0.25 m² each, 2.5 in all.
     expect(rows.rowUpper.includes(2.5)).toBe(true);
   });
   it('a target that nothing serves cannot close', () => {

@@ -1,4 +1,7 @@
+import { bags } from '../../place/soil/volumes';
 import { SETTINGS } from '../../settings';
+import { filledSites, goodsPrice, mixFor } from '../shopping/goods';
+import { answers } from './bed-wish';
 import type { Problem } from './problem';
 import type { Cell } from './cells';
 
@@ -9,6 +12,7 @@ import type { Cell } from './cells';
  */
 export function greedyCounts(problem: Problem, budget: number | null): Float64Array {
   const state = new Planting(problem, budget);
+  state.plantWished();
   const { goals } = problem;
   const order = goals.map((_, goal) => goal).sort((a, b) => goals[a]!.priority - goals[b]!.priority);
   const left: number[] = [];
@@ -22,6 +26,7 @@ export function greedyCounts(problem: Problem, budget: number | null): Float64Ar
   // What room is left goes to those that stay open.
   for (const goal of left) state.fill(goal);
   state.trim();
+  state.leaveNothingBare();
   return state.counts;
 }
 
@@ -79,8 +84,20 @@ function giftsOf({ choices, cells, totals, indicators, patches, resources, parts
   return gifts;
 }
 
+/** Money (hundredths) set aside for mix in every pot that is not filled yet, and for a bag of mulch that is not used up. */
+function setAside({ choices, question }: Problem): number {
+  const full = filledSites(choices.kept);
+  const pots = choices.rooms.filter(({ site }) => site.kind === 'container' && !full.has(site.id));
+  const litres = pots.reduce((sum, { site }) => sum + mixFor(site), 0);
+  const beds = choices.rooms.some(({ site }) => site.kind === 'bed');
+  return (
+    bags(litres, SETTINGS.shopping.goods.mix.bag_l) * goodsPrice('mix', question.prices) +
+    (beds ? goodsPrice('mulch', question.prices) : 0)
+  );
+}
+
 /** A plan being made: counts, and what they come to in every cell. */
-class Planting {
+export class Planting {
   readonly counts: Float64Array;
   readonly #gifts: Gift[];
   readonly #supply: Float64Array;
@@ -90,10 +107,13 @@ class Planting {
   readonly #signed: Int32Array;
   readonly #patches: Float64Array[];
   readonly #indicatorCells: number[][];
-  readonly #room: { left: number; crowns: number }[];
+  readonly #room: { left: number; crowns: number; held: number; upright: number }[];
   readonly #roomOf: number[];
   readonly #ofKind = new Map<string, number>();
   readonly #kept = new Map<string, number>();
+  readonly #wished = new Set<number>();
+  /** The budget less what is set aside for whole bags. */
+  readonly #purse: number | null;
   #money = 0;
 
   constructor(
@@ -118,7 +138,13 @@ class Planting {
       }
       for (const indicator of kinds?.from ?? []) this.#indicatorCells[indicator]!.push(cell);
     });
-    this.#room = choices.rooms.map(({ left, crowns }) => ({ left, crowns }));
+    this.#purse = budget === null ? null : budget - setAside(problem);
+    this.#room = choices.rooms.map(({ left, crowns, places }) => ({
+      left,
+      crowns,
+      held: places?.held ?? Infinity,
+      upright: places?.upright ?? Infinity,
+    }));
     this.#roomOf = choices.plants.map(({ site }) => choices.rooms.findIndex((room) => room.site === site));
     for (const row of choices.kept) this.#kept.set(row.plant, (this.#kept.get(row.plant) ?? 0) + row.count);
   }
@@ -148,6 +174,8 @@ class Planting {
     const room = this.#room[this.#roomOf[choice]!]!;
     room.left -= plant.ground * count;
     room.crowns -= plant.crown * count;
+    room.held -= count;
+    if (plant.upright) room.upright -= count;
     const { id } = plant.here.plant;
     const there = this.#ofKind.get(id) ?? 0;
     this.#ofKind.set(id, there + count);
@@ -162,19 +190,25 @@ class Planting {
     });
   }
 
+  /** Does a choice give anything that is asked for? */
+  serves(choice: number): boolean {
+    return this.#gifts[choice]!.cells.length > 0;
+  }
+
   /** Most more of a choice that the rules allow. */
-  #allowed(choice: number): number {
+  allowed(choice: number): number {
     const plant = this.problem.choices.plants[choice];
     if (!plant) return 1 - this.counts[choice]!;
-    const { left, crowns } = this.#room[this.#roomOf[choice]!]!;
+    const { left, crowns, held, upright } = this.#room[this.#roomOf[choice]!]!;
     const { id } = plant.here.plant;
     const there = this.#ofKind.get(id) ?? 0;
     let most = Math.min(plant.most - this.counts[choice]!, Math.floor(left / plant.ground + 1e-9));
     if (plant.crown > 0) most = Math.min(most, Math.floor(crowns / plant.crown + 1e-9));
+    most = Math.min(most, held, plant.upright ? upright : Infinity);
     const wanted = this.problem.question.wishes.most[id];
     if (wanted !== undefined) most = Math.min(most, wanted - (this.#kept.get(id) ?? 0) - there);
-    if (this.budget !== null) {
-      const money = this.budget - this.#money - (there === 0 ? plant.once : 0);
+    if (this.#purse !== null) {
+      const money = this.#purse - this.#money - (there === 0 ? plant.once : 0);
       if (money < -1e-9) return 0;
       if (plant.price > 0) most = Math.min(most, Math.floor(money / plant.price + 1e-9));
     }
@@ -242,7 +276,7 @@ class Planting {
         if (bound.get(choice)! <= best.value) break;
         const plant = choices.plants[choice];
         const count = this.counts[choice]! > 0 ? 1 : (plant?.least ?? 1);
-        if (count > this.#allowed(choice)) continue;
+        if (count > this.allowed(choice)) continue;
         const kind = plant && !this.#ofKind.get(plant.here.plant.id) ? Math.max(0, costs.kind.get(plant.here.plant.id)!) : 0;
         const price = plant ? count * (costs.each[choice]! + SCARCE * weigh.ground * plant.ground) + kind : costs.feature;
         const value = this.#gain(choice, count, goal) / (price + weigh.ground);
@@ -257,6 +291,31 @@ class Planting {
     return this.closes(goal);
   }
 
+  /** Plants what is wanted in a bed by name: of what answers a wish the cheapest. */
+  plantWished() {
+    const { question, choices, costs } = this.problem;
+    for (const wish of question.wishes.here) {
+      const fitting = [...choices.plants.keys()]
+        .filter((choice) => answers(question, choices.plants[choice]!, wish))
+        .sort((a, b) => costs.each[a]! - costs.each[b]!);
+      if (fitting.some((choice) => this.counts[choice]! > 0)) continue;
+      const choice = fitting.find((of) => this.allowed(of) >= choices.plants[of]!.least);
+      if (choice === undefined) continue;
+      this.add(choice, choices.plants[choice]!.least);
+      this.#wished.add(choice);
+    }
+  }
+
+  /** Takes out what leaves its place bare where nothing else keeps it alive. */
+  leaveNothingBare() {
+    const { plants, rooms } = this.problem.choices;
+    for (const room of rooms) {
+      const here = [...plants.keys()].filter((choice) => plants[choice]!.site === room.site && this.counts[choice]! > 0);
+      if (room.kept.backbone || here.some((choice) => plants[choice]!.backbone)) continue;
+      for (const choice of here) this.add(choice, -this.counts[choice]!);
+    }
+  }
+
   /** Takes out again what no longer adds anything, dearest first. */
   trim() {
     const { costs, choices } = this.problem;
@@ -268,7 +327,7 @@ class Planting {
         const there = this.counts[choice]!;
         const least = choices.plants[choice]?.least ?? 1;
         const less = there > least ? 1 : there;
-        if (less === 0) break;
+        if (less === 0 || (less === there && this.#wished.has(choice))) break;
         const before = touched.map((cell) => this.#met(cell));
         this.add(choice, -less);
         if (!touched.some((cell, i) => this.#met(cell) < before[i]! - 1e-9)) continue;

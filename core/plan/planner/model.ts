@@ -26,6 +26,10 @@ export class ModelBuilder {
   readonly kind = new Map<string, number>();
   readonly atLeastColumns = new Map<string, AtLeast>();
   readonly byPlant: Map<string, number[]>;
+  /** Whether a pot is filled anew. */
+  readonly filled: { column: number; choices: number[] }[] = [];
+  /** Whether anything that keeps its place alive is planted on a site. */
+  readonly backbones: { column: number; choices: number[] }[] = [];
   readonly #upper: Int32Array;
 
   constructor(readonly problem: Problem) {
@@ -83,6 +87,9 @@ export class ModelBuilder {
       });
       this.rows.atMost(0, [kind, 1], ...times(any, -1));
     }
+    // Implied, but a tighter relaxation: what is used in any number is used.
+    for (const { column, choice, least } of this.atLeastColumns.values())
+      if (least > plants[choice]!.least) this.rows.atMost(0, [column, 1], [this.kind.get(plants[choice]!.here.plant.id)!, -1]);
   }
 
   objective(entries: readonly Entry[]): Float64Array<ArrayBuffer> {

@@ -9,12 +9,6 @@ interface Total {
   each: number;
 }
 
-/** How far a cell is met: a column of whole steps. */
-export interface MetCell {
-  column: number;
-  steps: number;
-}
-
 /** A total over several choices has a column of its own (s = Σ a x), so that the rows that use it stay short. */
 function addTotal(model: ModelBuilder, terms: readonly Term[]): Total {
   if (terms.length === 0) return { column: -1, each: 0 };
@@ -67,24 +61,23 @@ function reachOf({ amount, kinds }: Cell): number {
 }
 
 /**
- * The cells (m, whole steps of what is needed), each held down by its amount, its kinds and its patch, with the totals,
+ * The cells (m, the part of what is needed; of special needs all or nothing), each held down by its amount, its kinds and its patch, with the totals,
  * indicators, shared resources and patches they refer to. `leafFactor`: factor on what is asked of shared leaf, by goal.
  */
-export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, number>): MetCell[] {
+export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, number>): number[] {
   const { cells, resources, parts, totals, indicators, patches } = model.problem;
   const totalOf = totals.map((terms) => addTotal(model, terms));
   const indicatorOf = indicators.map((terms) => addIndicator(model, terms));
   const patchOf = patches.map((patch) => addPatch(model, patch));
   const partOf = parts.map(() => model.columns.add(0, Infinity, false));
-  const met = cells.map((cell): MetCell => {
-    const steps = cell.whole ? 1 : SETTINGS.planner.partSteps;
-    const column = model.columns.integer(Math.floor(steps * reachOf(cell) + 1e-6));
+  const met = cells.map((cell): number => {
+    const reach = reachOf(cell);
+    const column = cell.whole ? model.columns.integer(Math.floor(reach + 1e-6)) : model.columns.add(0, reach, false);
     const { kinds, patch } = cell;
-    if (cell.amount) addAmount(model, cell, { column, steps }, totalOf, partOf, leafFactor);
-    if (kinds)
-      model.rows.atLeast(-kinds.fixed, [column, -kinds.wanted / steps], ...kinds.from.map((of): Entry => [indicatorOf[of]!, 1]));
-    if (patch !== null) model.rows.atMost(0, [column, 1 / steps], [patchOf[patch]!, -1]);
-    return { column, steps };
+    if (cell.amount) addAmount(model, cell, column, totalOf, partOf, leafFactor);
+    if (kinds) model.rows.atLeast(-kinds.fixed, [column, -kinds.wanted], ...kinds.from.map((of): Entry => [indicatorOf[of]!, 1]));
+    if (patch !== null) model.rows.atMost(0, [column, 1], [patchOf[patch]!, -1]);
+    return column;
   });
   // Shared resources: what all have eaten by any half-month is no more than there is.
   for (const { total, fixed, rows } of resources) {
@@ -95,13 +88,13 @@ export function addCells(model: ModelBuilder, leafFactor: ReadonlyMap<number, nu
 }
 
 /**
- * The amount row of a cell: demand × m ⁄ steps ≤ fixed + Σ a s + Σ a w; where pale plants give too, also
- * ½ demand × m ⁄ steps ≤ strong + Σ a s of those that are not.
+ * The amount row of a cell: demand × m ≤ fixed + Σ a s + Σ a w; where pale plants give too, also
+ * ½ demand × m ≤ strong + Σ a s of those that are not.
  */
 function addAmount(
   model: ModelBuilder,
   cell: Cell,
-  { column, steps }: MetCell,
+  column: number,
   totalOf: readonly Total[],
   partOf: readonly number[],
   leafFactor: ReadonlyMap<number, number>,
@@ -116,16 +109,16 @@ function addAmount(
     list.map(([total, each]): Entry => [totalOf[total]!.column, Math.min(each, missing / weakest) * totalOf[total]!.each]);
   const better = from.filter(([total]) => !pale.includes(total));
   if ((pale.length > 0 || strong < fixed) && demand / 2 - strong > 1e-9)
-    model.rows.atLeast(-strong, [column, -demand / 2 / steps], ...soleOf(better, demand / 2 - strong));
+    model.rows.atLeast(-strong, [column, -demand / 2], ...soleOf(better, demand / 2 - strong));
   const missing = demand - fixed;
   if (missing <= 1e-9) return;
   const sole = soleOf(from, missing);
-  if (shared.length === 0 && from.length > 1) addKindCut(model, cell, { column, steps });
-  model.rows.atLeast(-fixed, [column, -demand / steps], ...sole, ...parts);
+  if (shared.length === 0 && from.length > 1) addKindCut(model, cell, column);
+  model.rows.atLeast(-fixed, [column, -demand], ...sole, ...parts);
 }
 
 /** A valid cut: the kinds used must be able to give what is met, each as much as there is room for. */
-function addKindCut(model: ModelBuilder, cell: Cell, { column, steps }: MetCell) {
+function addKindCut(model: ModelBuilder, cell: Cell, column: number) {
   const { demand, fixed, from } = cell.amount!;
   const { choices, totals } = model.problem;
   const byKind = new Map<number, number>();
@@ -135,19 +128,15 @@ function addKindCut(model: ModelBuilder, cell: Cell, { column, steps }: MetCell)
       const of = plant === undefined ? model.count[choice]! : model.kind.get(plant)!;
       byKind.set(of, (byKind.get(of) ?? 0) + each * one * model.upperOf(choice));
     }
-  model.rows.atLeast(
-    -fixed,
-    [column, -demand / steps],
-    ...[...byKind].map(([of, all]): Entry => [of, Math.min(all, demand - fixed)]),
-  );
+  model.rows.atLeast(-fixed, [column, -demand], ...[...byKind].map(([of, all]): Entry => [of, Math.min(all, demand - fixed)]));
 }
 
 /** The goals (c, 1 only where every cell of a target is met whole). */
-export function addGoals(model: ModelBuilder, met: readonly MetCell[]): number[] {
+export function addGoals(model: ModelBuilder, met: readonly number[]): number[] {
   return model.problem.goals.map(({ cells }) => {
-    const reachable = cells.every((cell) => model.columns.upper[met[cell]!.column] === met[cell]!.steps) ? 1 : 0;
+    const reachable = cells.every((cell) => model.columns.upper[met[cell]!]! >= 1 - 1e-6) ? 1 : 0;
     const closes = model.columns.add(cells.length === 0 ? 1 : 0, reachable, true);
-    for (const cell of cells) model.rows.atMost(0, [closes, 1], [met[cell]!.column, -1 / met[cell]!.steps]);
+    for (const cell of cells) model.rows.atMost(0, [closes, 1], [met[cell]!, -1]);
     return closes;
   });
 }

@@ -1,5 +1,6 @@
 import { fit } from '../../match/fit/fit';
-import { barred, roomsOf } from './choices';
+import { barred, choicesFor, roomsOf } from './choices';
+import { answers, isWanted } from './bed-wish';
 import { moneyFor } from './proposal';
 import { keptOf, type PlanQuestion } from './question';
 
@@ -13,7 +14,9 @@ export type Obstacle =
   | { kind: 'over-limit'; plant: string; kept: number; most: number }
   /** A locked planting that may not be grown, or does not fit where it is. */
   | { kind: 'locked-refused' | 'locked-unfit'; plant: string; site: string }
-  | { kind: 'over-budget'; bill: number; budget: number };
+  | { kind: 'over-budget'; bill: number; budget: number }
+  /** What is wanted in a bed by name does not go there. */
+  | { kind: 'wish-unfit'; site: string; plant: string | null; host_of: string | null };
 
 /**
  * What makes a question unanswerable, or contradicts itself: nothing to plant in, nobody to plant for, kept plants
@@ -41,6 +44,13 @@ export function obstaclesTo(question: PlanQuestion): Obstacle[] {
       found.push({ kind: 'locked-refused', plant: row.plant, site: site.id });
     else if (fit(here.plant, site, almanac.place).verdict === 'unsuitable')
       found.push({ kind: 'locked-unfit', plant: row.plant, site: site.id });
+  }
+  const { plants } = choicesFor(question);
+  for (const wish of wishes.here) {
+    const there = kept.some(
+      (row) => row.site_id === wish.site && almanac.plants.has(row.plant) && isWanted(question, wish, row.plant),
+    );
+    if (!there && !plants.some((choice) => answers(question, choice, wish))) found.push({ kind: 'wish-unfit', ...wish });
   }
   const bill = moneyFor(question, kept, { plants: [] });
   const budget = wishes.budget_minor;

@@ -30,14 +30,14 @@ const added = (wishes: Partial<PlanWishes>, where: Parameters<typeof costOf>[1] 
 
 describe('what a plant costs by the preferences', () => {
   it('is its price, a tenth for losses with it, and its ground', () => {
-    // 5.00 and a tenth; 0.25 m² at 1.50; three for a kind more.
-    expect(costOf({}).each).toBeCloseTo(550 + 37.5, 9);
+    // 5.00 and a tenth; 12.5 L of mulch from a bag of 50 L at 6.00; 0.25 m² at 1.50; three for a kind more.
+    expect(costOf({}).each).toBeCloseTo(550 + 150 + 37.5, 9);
     expect(costOf({}).kind).toBeCloseTo(300, 9);
     expect(costOf({ kinds: 'few' }).kind).toBeCloseTo(8000, 9);
     expect(costOf({ kinds: 'many' }).kind).toBeCloseTo(-1500, 9);
     // Money counts three times, or less than a third.
-    expect(added({ cheap: 'much' })).toBeCloseTo(1100, 9);
-    expect(added({ cheap: 'off' })).toBeCloseTo(-0.7 * 550, 9);
+    expect(added({ cheap: 'much' })).toBeCloseTo(2 * 700, 9);
+    expect(added({ cheap: 'off' })).toBeCloseTo(-0.7 * 700, 9);
   });
   it('natives: what is introduced costs more, each and as a kind', () => {
     expect(added({ natives: 'much' }, {}, false)).toBeCloseTo(4 * 2500 * 0.25, 9);

@@ -25,7 +25,7 @@ export function colourFamily(hex: string): ColourFamily {
 }
 
 /** What one plant of a choice costs in the gardener's preferences, beside its price (hundredths of the currency). */
-function dislike({ wishes, garden }: PlanQuestion, { here, site, verdict, ground }: PlantChoice): number {
+function dislike({ wishes, garden }: PlanQuestion, { here, site, verdict, ground, stand }: PlantChoice): number {
   const { weigh } = SETTINGS.planner;
   const { plant, status } = here;
   const much = (wish: 'natives' | 'deer' | 'water' | 'care' | 'first_year') => weigh.strength[wishes[wish]];
@@ -39,7 +39,7 @@ function dislike({ wishes, garden }: PlanQuestion, { here, site, verdict, ground
   if (!annual) each += much('first_year') * weigh.lateYear * Math.max(0, Math.min(plant.years_to_flower, 5) - 1);
   if (wishes.colours.length > 0 && plant.bloom_first !== null && !wishes.colours.includes(colourFamily(plant.colour_hex)))
     each += weigh.colour;
-  return each * ground;
+  return each * ground + (verdict === 'workable' ? weigh.workable : 0) + weigh.unfit * (1 - stand.vigour);
 }
 
 /** What choices cost by the gardener's preferences; lower is liked better. One scale with money, hundredths of the currency. */
@@ -59,7 +59,17 @@ export function costsOf(question: PlanQuestion, { plants, kept }: Choices): Cost
   const each = Float64Array.from(plants, (choice) => {
     const id = choice.here.plant.id;
     const foreign = choice.here.status.native ? 0 : weigh.strength[question.wishes.natives] * weigh.foreignKind;
-    kind.set(id, money * choice.once + (begun.has(id) ? 0 : foreign + weigh.kind[question.wishes.kinds]));
+    const { trade } = choice.here;
+    const craft =
+      weigh.trade[trade] +
+      (choice.here.plant.manners === 'wild' ? weigh.wild : 0) +
+      (choice.drawbacks.length > 0 ? weigh.drawback : 0);
+    // A drawback of one bed counts for the kind.
+    const before = kind.get(id) ?? -Infinity;
+    kind.set(
+      id,
+      Math.max(before, money * choice.once + (begun.has(id) ? 0 : foreign + craft + weigh.kind[question.wishes.kinds])),
+    );
     return money * choice.price + weigh.ground * choice.ground + dislike(question, choice);
   });
   return { each, kind, feature: weigh.feature };

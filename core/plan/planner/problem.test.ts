@@ -24,7 +24,7 @@ describe('the problem', () => {
     }));
     const problem = problemOf(ask(ONE, {}, { plantings: kept }));
     expect(problem.cells).toEqual([]);
-    expect(problem.goals).toEqual([{ target: 'brown', priority: 1, given: 1, cells: [] }]);
+    expect(problem.goals).toEqual([{ target: 'brown', priority: 1, given: 1, cells: [], leaf: { cells: [], given: 1 } }]);
   });
   it('counts what is kept as it is timed: a cut that fills July leaves nothing to ask, a cut of all leaves June to ask', () => {
     // The brown flies from May to July; the phlox alone is over in June.
@@ -112,15 +112,18 @@ describe('worth', () => {
     expect(compareWorth([1.5, 0, 0], [0.4, 6, 7.5])).toBeGreaterThan(0);
     expect(compareWorth([1, 2], [1, 3])).toBeLessThan(0);
     expect(compareWorth([1, 2], [1 + 1e-9, 2])).toBe(0);
+    // A hundredth of a life cycle is no difference, a tenth is.
+    expect(compareWorth([1, 2.01], [1, 2.04])).toBe(0);
+    expect(compareWorth([1, 2.1], [1, 2])).toBeGreaterThan(0);
   });
-  it('counts a closed cycle one and all its needs a half, at each priority in use', () => {
+  it('counts those with leaf, then a closed cycle one and all its needs a half, at each priority in use', () => {
     const half = ask(ONE, {}, { plantings: [planting('h', 'host', 6)] });
     const input = { ...half, year: null };
     // Needs of May in two half-months each of host and nectar, and litter in the rest of the year: only nectar is unmet.
     const covered = coverage(input);
     const cells = covered.targets[0]!.needs.flatMap((row) => row.cells.map((cell) => ({ stage: row.need.stage, cell })));
     const met = cells.filter(({ stage }) => stage !== 'nectar').length / cells.length;
-    expect(worthOf(covered, half.targets)).toEqual([0.5 * met]);
+    expect(worthOf(covered, half.targets)).toEqual([1, 0.5 * met]);
   });
 });
 

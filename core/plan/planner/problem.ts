@@ -31,6 +31,8 @@ interface Goal {
   /** Share of its cells that what is kept has filled, and the cells still to fill. */
   given: number;
   cells: number[];
+  /** Its leaf: the cells still to fill with their shares, and the share that what is kept has filled; null where it asks for none. */
+  leaf: { cells: [cell: number, share: number][]; given: number } | null;
 }
 
 /** The question as numbers. Rows that several targets or half-months share are written once. */
@@ -40,7 +42,8 @@ export function problemOf(question: PlanQuestion): Problem {
   const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));
   const leafCells = leafCellsFor(b, eaten);
   const goals = chosen.map(({ here, rules }, goal): Goal => {
-    const found = rules.flatMap((rule) => (rule.need.stage === 'host' ? leafCells(rule) : needCells(b, rule)));
+    const leaf = rules.filter((rule) => rule.need.stage === 'host').flatMap((rule) => leafCells(rule));
+    const found = [...leaf, ...rules.filter((rule) => rule.need.stage !== 'host').flatMap((rule) => needCells(b, rule))];
     const open = new Map<number, number>();
     for (const cell of found) if (cell !== null) open.set(cell, (open.get(cell) ?? 0) + 1);
     for (const [cell, times] of open) b.cells.list[cell]!.of.push({ goal, share: times / found.length });
@@ -49,6 +52,13 @@ export function problemOf(question: PlanQuestion): Problem {
       priority: question.targets.find((row) => row.target === here.target.id)!.priority,
       given: found.length === 0 ? 1 : found.filter((cell) => cell === null).length / found.length,
       cells: [...open.keys()],
+      leaf:
+        leaf.length === 0
+          ? null
+          : {
+              cells: leaf.flatMap((cell): [number, number][] => (cell === null ? [] : [[cell, 1 / leaf.length]])),
+              given: leaf.filter((cell) => cell === null).length / leaf.length,
+            },
     };
   });
   return {

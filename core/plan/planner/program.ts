@@ -1,4 +1,5 @@
 import { SETTINGS } from '../../settings';
+import { addCraft } from './craft-rows';
 import { addLimits, type Limits } from './limit-rows';
 import { ModelBuilder } from './model';
 import { addCells, addGoals } from './need-rows';
@@ -18,14 +19,16 @@ import { prioritiesOf } from './worth';
  *             u    0–1         one more kind counts                          need-rows: addIndicator
  *             w_rb continuous  larvae of brood b raised on shared leaf r     need-rows: addCells
  *             g_h  0–1         the largest patch                             need-rows: addPatch
- *             m_j  integer     steps of what cell j needs that are met       cell
+ *             m_j  0–1         the part of what cell j needs that is met     cell (binary where it is all or nothing)
+ *             l_t  binary      target t has leaf                             program
  *             c_t  binary      the life cycle of target t closes             goal
  * Rows        capacity         Σ ground x ≤ room of a site; crowns; limits; budget; difference     limit-rows
  *             linking          x ≥ m y; x ≤ U y (drift); x ≤ U z; z ≤ Σ y                          model
  *             amount, kinds, patch of each cell; eaten of r by any half-month Σ_b k_b w_rb ≤ leaf                  need-rows
- *             c_t ≤ m_j ⁄ steps for every cell of t                                                need-rows
- * Objectives  in turn, each then fixed for the next (lexicographic): for each priority k, the first first, the most of
- *             Σ_t c_t + ½ Σ share of cells met; last, the least cost by the preferences.
+ *             c_t ≤ m_j for every cell of t                                                        need-rows
+ *             craft (pots, backbone, flowers by month, wishes in beds)                             craft-rows
+ * Objectives  in turn, each then fixed for the next (lexicographic): the most targets with leaf; for each priority k, the
+ *             first first, the most of Σ_t c_t + ½ Σ share of cells met; last, the least cost by the preferences.
  */
 export interface Program {
   columns: number;
@@ -64,12 +67,22 @@ export interface Level {
 export interface ProgramOptions extends Limits {
   /** Factor on what is asked of leaf that targets share, by goal. */
   leafFactor: ReadonlyMap<number, number>;
+  /** Kinds that are planted only where one of these targets closes, or one of these has leaf that had none. */
+  onlyFor?: readonly OnlyFor[];
+}
+
+/** A kind with a drawback, and the goals for whose sake it may be planted. */
+export interface OnlyFor {
+  plant: string;
+  goals: readonly number[];
+  leaf: readonly number[];
 }
 
 /** Writes the program of a problem. */
 export function programOf(problem: Problem, options: ProgramOptions): Program {
   const model = new ModelBuilder(problem);
   addLimits(model, options);
+  addCraft(model);
   const met = addCells(model, options.leafFactor);
   const goal = addGoals(model, met);
   model.linkKinds();
@@ -77,12 +90,33 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
   const { goals, cells } = problem;
   const { cellsWorth } = SETTINGS.planner;
 
-  const levels = prioritiesOf(goals).map((priority): Level => {
+  // Leaf first.
+  const { someLeaf } = SETTINGS.planner;
+  const fed = goals.map(({ leaf }) => {
+    if (!leaf) return null;
+    const reach = leaf.cells.reduce((sum, [cell, share]) => sum + share * columns.upper[met[cell]!]!, leaf.given);
+    const column = columns.integer(reach >= someLeaf - 1e-6 ? 1 : 0);
+    rows.atMost(leaf.given, [column, someLeaf], ...leaf.cells.map(([cell, share]): Entry => [met[cell]!, -share]));
+    return column;
+  });
+  const leafEntries = fed.flatMap((column): Entry[] => (column === null ? [] : [[column, 1]]));
+  const feeding = (): Level => ({
+    worth: model.objective(leafEntries),
+    row: rows.add(-Infinity, Infinity, leafEntries),
+    given: 0,
+    most: leafEntries.filter(([column]) => columns.upper[column] === 1).length,
+  });
+  for (const { plant, goals: served, leaf } of options.onlyFor ?? []) {
+    const used = kind.get(plant);
+    if (used === undefined) continue;
+    const closing = [...served.map((of) => goal[of]!), ...leaf.flatMap((of) => fed[of] ?? [])];
+    rows.atMost(0, [used, 1], ...closing.map((column): Entry => [column, -1]));
+  }
+  const ofPriorities = prioritiesOf(goals).map((priority): Level => {
     const at = (of: number) => goals[of]!.priority === priority;
     const entries: Entry[] = goal.flatMap((column, of): Entry[] => (at(of) ? [[column, 1]] : []));
     cells.forEach(({ of }, cell) => {
-      for (const { goal: target, share } of of)
-        if (at(target)) entries.push([met[cell]!.column, (cellsWorth * share) / met[cell]!.steps]);
+      for (const { goal: target, share } of of) if (at(target)) entries.push([met[cell]!, cellsWorth * share]);
     });
     const worth = model.objective(entries);
     return {
@@ -92,6 +126,7 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
       most: worth.reduce((sum, value, column) => sum + (value === 0 ? 0 : value * columns.upper[column]!), 0),
     };
   });
+  const levels = [feeding(), ...ofPriorities];
   return {
     columns: columns.count,
     lower: Float64Array.from(columns.lower),
@@ -106,12 +141,14 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
     levels,
     cost: model.objective(model.cost),
     choice: count,
-    cell: met.map(({ column }) => column),
+    cell: met,
     goal,
     start(counts) {
       const at = new Map<number, number>();
       count.forEach((column, choice) => at.set(column, Math.min(counts[choice]!, model.upperOf(choice))));
       for (const { column, choice, least } of atLeastColumns.values()) at.set(column, Number(counts[choice]! >= least));
+      for (const { column, choices } of [...model.filled, ...model.backbones])
+        at.set(column, Number(choices.some((choice) => counts[choice]! > 0)));
       for (const [plant, list] of byPlant) at.set(kind.get(plant)!, Number(list.some((choice) => counts[choice]! > 0)));
       const indices = [...at.keys()].sort((a, b) => a - b);
       return { indices, values: indices.map((column) => at.get(column)!) };

@@ -2,8 +2,10 @@ import { coverage, type CoverageInput } from '../../coverage/coverage';
 import type { Coverage } from '../../coverage/types';
 import { PLANNED, type Planting } from '../../model/garden';
 import type { Feature } from '../../model/vocabulary';
+import { goodsFor, goodsPrice, type Goods } from '../shopping/goods';
 import { costOf } from '../shopping/sizes';
 import type { Choices } from './choices';
+import { craftCost } from './craft-cost';
 import type { Costs } from './preferences';
 import { sizeFor, type PlanQuestion } from './question';
 import { compareWorth, worthOf, type Worth } from './worth';
@@ -60,25 +62,46 @@ export interface Judged {
   /** What it is worth to the targets (worthOf), and what it costs by the preferences; of equal worth the cheaper is better. */
   worth: Worth;
   cost: number;
-  /** Money for the plants to buy (hundredths), by count and usual losses. */
+  /** Money for all there is to buy (hundredths): plants with usual losses, mix, mulch and supports. */
   money: number;
 }
 
-/** Money for plants to buy: those proposed, and those kept that are planned and not yet ordered. */
-export function moneyFor(question: PlanQuestion, kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): number {
-  const counts = new Map<string, number>();
-  const rows = [...proposed.plants, ...kept.filter((row) => row.state === 'planned')];
-  for (const { plant, count } of rows) counts.set(plant, (counts.get(plant) ?? 0) + count);
-  let money = 0;
-  for (const [id, count] of counts) {
-    const plant = question.almanac.plants.get(id)?.plant;
-    if (plant) money += costOf(plant, count, sizeFor(question, plant), question.prices);
-  }
-  return money;
+/** What a plan costs (hundredths), told apart. */
+export interface Money {
+  plants: number;
+  goods: { goods: Goods; units: number; minor: number }[];
+  total: number;
 }
 
+/**
+ * Money for all there is to buy: plants proposed and those kept that are planned and not yet ordered, by how they are bought,
+ * with the mix, mulch and supports they want.
+ */
+export function moneySplit(question: PlanQuestion, kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): Money {
+  const plantOf = (id: string) => question.almanac.plants.get(id)?.plant;
+  const rows = [...kept, ...proposed.plants.map((row) => ({ ...row, state: 'planned' as const }))];
+  const counts = new Map<string, number>();
+  for (const { plant, count, state } of rows) if (state === 'planned') counts.set(plant, (counts.get(plant) ?? 0) + count);
+  let plants = 0;
+  for (const [id, count] of counts) {
+    const plant = plantOf(id);
+    if (plant) plants += costOf(plant, count, sizeFor(question, plant), question.prices);
+  }
+  const goods = goodsFor(rows, question.sites, plantOf, (plant) => sizeFor(question, plant)).map(({ goods: of, units }) => ({
+    goods: of,
+    units,
+    minor: units * goodsPrice(of, question.prices),
+  }));
+  return { plants, goods, total: plants + goods.reduce((sum, { minor }) => sum + minor, 0) };
+}
+
+/** The same in all. */
+export const moneyFor = (question: PlanQuestion, kept: readonly Planting[], proposed: Pick<Proposed, 'plants'>): number =>
+  moneySplit(question, kept, proposed).total;
+
 /** What counts of the choices cost by the preferences. */
-export function costOfCounts({ plants, features }: Choices, costs: Costs, counts: ArrayLike<number>): number {
+export function costOfCounts(choices: Choices, costs: Costs, counts: ArrayLike<number>): number {
+  const { plants, features } = choices;
   const kinds = new Set<string>();
   let cost = 0;
   plants.forEach(({ here }, i) => {
@@ -88,7 +111,7 @@ export function costOfCounts({ plants, features }: Choices, costs: Costs, counts
   });
   features.forEach((_, i) => (cost += counts[plants.length + i]! * costs.feature));
   for (const kind of kinds) cost += costs.kind.get(kind)!;
-  return cost;
+  return cost + craftCost(choices, counts);
 }
 
 /** Tries a proposal on the garden. */

@@ -1,4 +1,5 @@
 import { choicesByPlant } from './choices';
+import { answers } from './bed-wish';
 import type { Problem } from './problem';
 import { missingOf, type Term } from './cells';
 
@@ -30,8 +31,9 @@ export function usefulMost({ choices, cells, totals, indicators, patches, resour
 /**
  * Dominance: marks the choices of plants that no best plan needs (1), because enough other plants do all they do for no
  * more ground and cost. A plant dominates another where, on every site of the other, it may stand too, begins with no
- * larger drift, and gives no less to any need. Two rules limit it:
+ * larger drift, and gives no less to any need. Three rules limit it:
  * - as many plants must dominate it as kinds are wanted at once where it counts as one, so that no further kind is lost;
+ * - they must be able to give all that is wanted where it counts, each within what one kind may take of a site;
  * - plants whose leaf several targets share are never left out, and none is left out for one of those `unwanted`.
  */
 export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new Set()): Uint8Array {
@@ -45,16 +47,19 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
   const kindsWanted = new Map<string, number>();
   const shared = new Set<number>();
   const PARTS = 4;
-  const give = (choice: number, to: number, amount: number) => {
+  /** What is wanted of each of them. */
+  const wanted = new Map<number, number>();
+  const give = (choice: number, to: number, amount: number, all: number) => {
     const row = gives[choice];
     if (row) row.set(to, Math.max(row.get(to) ?? 0, amount));
+    wanted.set(to, all);
   };
   cells.forEach(({ amount, kinds, patch }, cell) => {
     const missing = amount ? missingOf(amount) : 0;
     for (const [total, each] of amount?.from ?? [])
       for (const [choice, times] of totals[total]!) {
-        give(choice, cell * PARTS, Math.min(each * times, missing));
-        if (!amount!.pale.includes(total)) give(choice, cell * PARTS + 3, Math.min(each * times, missing));
+        give(choice, cell * PARTS, Math.min(each * times, missing), missing);
+        if (!amount!.pale.includes(total)) give(choice, cell * PARTS + 3, Math.min(each * times, missing), missing);
       }
     for (const [part] of amount?.shared ?? []) {
       const { total } = resources[parts[part]!.resource]!;
@@ -62,13 +67,13 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     }
     for (const indicator of kinds?.from ?? [])
       for (const [choice, least] of indicators[indicator]!) {
-        give(choice, cell * PARTS + 1, 1 / least);
+        give(choice, cell * PARTS + 1, 1 / least, 1);
         const plant = choices.plants[choice]?.here.plant.id;
         if (plant) kindsWanted.set(plant, Math.max(kindsWanted.get(plant) ?? 1, kinds!.wanted));
       }
     if (patch !== null)
       patches[patch]!.forEach(({ from }) => {
-        for (const [choice, each] of from) give(choice, cell * PARTS + 2, each);
+        for (const [choice, each] of from) give(choice, cell * PARTS + 2, each, 1);
       });
   });
 
@@ -76,6 +81,9 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     const [a, b] = [choices.plants[other]!, choices.plants[choice]!];
     if (a.least > b.least || a.most < b.most || a.ground > b.ground + 1e-9 || a.crown > b.crown + 1e-9) return false;
     if (a.price > b.price + 1e-9 || a.once > b.once || costs.each[other]! > costs.each[choice]! + 1e-9) return false;
+    // Nor does it keep its place worse, flower in fewer months, or take the middle of a pot where the other does not.
+    if ((b.backbone && !a.backbone) || (a.upright && !b.upright)) return false;
+    for (const month of b.months) if (!a.months.has(month)) return false;
     const has = gives[other]!;
     for (const [to, amount] of gives[choice]!) if ((has.get(to) ?? 0) < amount - 1e-12) return false;
     return true;
@@ -83,23 +91,34 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
   const plants = [...choicesByPlant(choices.plants)];
   for (const [plant, list] of plants) {
     if (list.some((choice) => shared.has(choice))) continue;
+    if (question.wishes.here.some((wish) => list.some((choice) => answers(question, choices.plants[choice]!, wish)))) continue;
     if (list.every((choice) => gives[choice]!.size === 0)) {
       for (const choice of list) marks[choice] = 1;
       continue;
     }
     const enough = kindsWanted.get(plant) ?? 1;
     let found = 0;
+    // What those found so far can give together, each within what one kind may take of a site.
+    const given = list.map(() => new Map<number, number>());
+    const plenty = () =>
+      list.every((choice, i) => [...gives[choice]!.keys()].every((to) => (given[i]!.get(to) ?? 0) >= wanted.get(to)! - 1e-9));
     for (const [other, others] of plants) {
       if (other === plant || question.wishes.most[other] !== undefined || marks[others[0]!] || unwanted.has(other)) continue;
       if (costs.kind.get(other)! > costs.kind.get(plant)! + 1e-9) continue;
-      const all = list.every((choice) =>
-        others.some((of) => choices.plants[of]!.site === choices.plants[choice]!.site && asGood(of, choice)),
+      const better = list.map((choice) =>
+        others.find((of) => choices.plants[of]!.site === choices.plants[choice]!.site && asGood(of, choice)),
       );
-      if (!all) continue;
+      if (better.includes(undefined)) continue;
       found++;
-      if (found >= enough) break;
+      list.forEach((choice, i) => {
+        for (const to of gives[choice]!.keys()) {
+          const most = gives[better[i]!]!.get(to)! * choices.plants[better[i]!]!.most;
+          given[i]!.set(to, (given[i]!.get(to) ?? 0) + most);
+        }
+      });
+      if (found >= enough && plenty()) break;
     }
-    if (found >= enough) for (const choice of list) marks[choice] = 1;
+    if (found >= enough && plenty()) for (const choice of list) marks[choice] = 1;
   }
   return marks;
 }

@@ -1,8 +1,9 @@
 import type { Highs, Model, ModelData, SolutionInput, SparseSolutionInput } from 'highs';
+import { SETTINGS } from '../../settings';
 import type { Level, Program } from './program';
 
-/** Absolute gap at which an objective of worth counts as proven: less than any step of worth there is. */
-const WORTH_GAP = 1e-3;
+/** Absolute gap at which an objective of worth counts as proven: less than what is worth any money (SETTINGS.planner.worthStep). */
+const WORTH_GAP = 0.01;
 /** Less than any step of worth there is: how far the row of a fixed objective may fall below what was reached. */
 export const WORTH_STEP = 1e-4;
 
@@ -45,67 +46,77 @@ export function solverInput(program: Program, cost: Program['cost'], lower: Prog
   };
 }
 
-/** One program in the solver, asked for one objective after the other, each fixed for the next. */
+/**
+ * One program asked for one objective after the other, each fixed for the next. Each is asked of a fresh model: what the
+ * solver remembers of the last objective only leads it astray.
+ */
 export class Search {
-  readonly #model: Model;
-  readonly #all;
+  readonly #lower: Program['lower'];
+  readonly #rowLower: Program['rowLower'];
 
   constructor(
     private readonly highs: Highs,
     private readonly program: Program,
     private readonly watcher: Watcher,
   ) {
-    this.#all = { kind: 'range', from: 0, to: program.columns - 1 } as const;
-    this.#model = highs.createModel(solverInput(program, new Float64Array(program.columns)));
-    this.#model.options.set({ output_flag: false, presolve: 'off', mip_feasibility_tolerance: 1e-7 });
+    this.#lower = program.lower.slice();
+    this.#rowLower = program.rowLower.slice();
   }
 
-  dispose() {
-    this.#model.dispose();
-  }
-
-  /** The most of a level's worth, beginning from a start. */
-  mostWorth(level: Level, start: Start, limit: SearchLimit): Found | null {
+  /** The most of a level's worth less `thrift` times the cost, beginning from a start. */
+  mostWorth(level: Pick<Level, 'worth'>, start: Start, limit: SearchLimit, thrift: number): Found | null {
     // HiGHS minimises, so the objective is negated.
-    this.#model.changeColsCost(
-      this.#all,
-      level.worth.map((value) => -value),
-    );
-    this.#model.setSolution(start);
-    return this.#run(limit, 0, WORTH_GAP);
+    const { cost: dear } = this.program;
+    const cost = level.worth.map((value, column) => thrift * dear[column]! - value);
+    return this.#run(cost, start, limit, 0, WORTH_GAP);
   }
 
   /** Fixes a level at what was reached, for all objectives that follow. */
   fix(level: Level, reached: number) {
-    this.#model.changeRowBounds(level.row, reached - WORTH_STEP, Infinity);
+    this.#rowLower[level.row] = reached - WORTH_STEP;
   }
 
-  /** Fixes every cell and goal at its upper bound, where all that can be reached is reached: tighter than the rows. */
-  fixAll() {
-    const { lower, upper, cell, goal } = this.program;
-    const full = lower.slice();
-    for (const column of [...cell, ...goal]) full[column] = upper[column]!;
-    this.#model.changeColsBounds(this.#all, full, upper);
+  /** Keeps every cell and goal about where a solution has it, so that the same needs are met: tighter by far than the rows alone. */
+  keepMet(values: ArrayLike<number>) {
+    const { upper, cell, goal } = this.program;
+    const { keptSteps } = SETTINGS.planner;
+    for (const column of [...cell, ...goal])
+      this.#lower[column] = Math.min(upper[column]!, Math.floor(keptSteps * values[column]! + 1e-6) / keptSteps);
+  }
+  /** The same, where all that can be reached is reached. */
+  keepAll() {
+    this.keepMet(this.program.upper);
   }
 
   /** The least cost by the preferences, to a relative gap. */
   leastCost(start: Start, limit: SearchLimit, gap: number): Found | null {
-    this.#model.changeColsCost(this.#all, this.program.cost);
-    this.#model.setSolution(start);
-    return this.#run(limit, gap, 1);
+    return this.#run(this.program.cost, start, limit, gap, 1);
   }
 
-  #run({ nodes, until }: SearchLimit, relative: number, absolute: number): Found | null {
+  #run(cost: Program['cost'], start: Start, limit: SearchLimit, relative: number, absolute: number): Found | null {
+    if (limit.until - this.watcher.now() <= 0.05) return null;
+    const { program } = this;
+    const model = this.highs.createModel(solverInput({ ...program, rowLower: this.#rowLower }, cost, this.#lower));
+    try {
+      model.setSolution(start);
+      return this.#solve(model, limit, relative, absolute);
+    } finally {
+      model.dispose();
+    }
+  }
+
+  #solve(model: Model, { nodes, until }: SearchLimit, relative: number, absolute: number): Found | null {
     const left = until - this.watcher.now();
-    if (left <= 0.05) return null;
     const { callbackType, modelStatus } = this.highs.constants;
-    this.#model.options.set({
+    model.options.set({
+      output_flag: false,
+      presolve: 'off',
+      mip_feasibility_tolerance: 1e-7,
       time_limit: Number.isFinite(left) ? left : 1e9,
       mip_max_nodes: Number.isFinite(nodes) ? nodes : 2 ** 31 - 1,
       mip_rel_gap: relative,
       mip_abs_gap: absolute,
     });
-    this.#model.zeroAllClocks();
     let gap: number | null = null;
     let shown = 0;
     const gapOf = (data: { mip_primal_bound?: number; mip_dual_bound?: number }) => {
@@ -113,7 +124,7 @@ export class Search {
       if (at === undefined || bound === undefined || !Number.isFinite(at) || !Number.isFinite(bound)) return gap;
       return Math.abs(at - bound) / Math.max(1e-9, Math.abs(at));
     };
-    const run = this.#model.run({
+    const run = model.run({
       [callbackType.mipImprovingSolution]: (event) => {
         gap = gapOf(event.data);
         this.watcher.found(event.data.mip_solution!);
@@ -131,9 +142,9 @@ export class Search {
       },
     });
     if (run.modelStatus === modelStatus.infeasible || run.modelStatus === modelStatus.unboundedOrInfeasible) return null;
-    const { colValue } = this.#model.getSolution();
+    const { colValue } = model.getSolution();
     if (colValue.length === 0) return null;
-    const info = this.#model.info.get('mip_gap') as number;
+    const info = model.info.get('mip_gap') as number;
     if (run.modelStatus === modelStatus.optimal) gap = Math.min(gap ?? 0, Number.isFinite(info) ? info : 0);
     else if (Number.isFinite(info)) gap = info;
     this.watcher.found(colValue);

@@ -7,8 +7,9 @@ import { ask, HOST, MAYFLOWERS, ONE } from '../../testing/planner';
 import { host, plant, planting, site, target, type World } from '../../testing/worked-garden';
 import { choicesFor } from './choices';
 import { problemOf } from './problem';
-import { costOfCounts, gardenWith, isBetter, judge, type Judged } from './proposal';
+import { costOfCounts, gardenWith, judge, type Judged } from './proposal';
 import type { PlanQuestion } from './question';
+import { SETTINGS } from '../../settings';
 import { brokenRules } from '../../testing/plan-rules';
 import { solvePlan, type Progress } from './solve';
 import { keptOf } from './question';
@@ -84,7 +85,7 @@ describe('a plan for one butterfly', () => {
     // Six hosts feed and shelter: all but the two half-months of nectar, and half of that for a cycle that stays open.
     const hosts = judge(question, problemOf(question).choices, problemOf(question).costs, [6, 0, 0, 0]);
     const cells = hosts.covered.targets[0]!.needs.flatMap((row) => row.cells);
-    expect(hosts.worth).toEqual([(0.5 * (cells.length - 2)) / cells.length]);
+    expect(hosts.worth).toEqual([1, (0.5 * (cells.length - 2)) / cells.length]);
     expect(compareWorth(best.worth, hosts.worth)).toBeGreaterThanOrEqual(0);
   });
   it('keeps to the budget, spares counted', () => {
@@ -138,9 +139,9 @@ describe('between targets', () => {
     hosts: [host('brown', 'host'), host('grey', 'other')],
   };
   it('the one that matters more has the room', () => {
-    // 3 m²: six of one host and two drifts of flowers (12 × 0.25) fill it.
+    // 3.9 m²: six of one host and two drifts of flowers (12 × 0.25); the other host, six again, has no room.
     for (const first of ['brown', 'grey']) {
-      const question = ask(two, {}, { sites: [site('bed', { area_m2: 3 })] });
+      const question = ask(two, {}, { sites: [site('bed', { area_m2: 3.9 })] });
       const targets = question.targets.map((row) => ({ ...row, priority: row.target === first ? 1 : 2 }));
       const { best } = solve({ ...question, targets });
       expect(best.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target)).toEqual([first]);
@@ -210,17 +211,17 @@ function questionOf(d: Drawn): PlanQuestion {
   return { ...question, targets: question.targets.map((row, i) => ({ ...row, priority: d.priority[i]! })) };
 }
 
-/** The best of every sound plan there is: the most worth, and of equal worth the least cost. */
-function tryAll(question: PlanQuestion): Judged {
+/** Every sound plan there is. */
+function tryAll(question: PlanQuestion): Judged[] {
   const problem = problemOf(question);
   const { plants } = choicesFor(question);
-  let best: Judged | null = null;
+  const found: Judged[] = [];
   const counts = new Float64Array(plants.length);
   const walk = (choice: number, left: number) => {
     if (choice === plants.length) {
       const row = judge(question, problem.choices, problem.costs, counts);
       if (brokenRules(question, row.proposed).length > 0) return;
-      if (isBetter(row, best)) best = row;
+      found.push(row);
       return;
     }
     const { ground, least, most } = plants[choice]!;
@@ -232,11 +233,17 @@ function tryAll(question: PlanQuestion): Judged {
     counts[choice] = 0;
   };
   walk(0, question.sites[0]!.area_m2);
-  return best!;
+  return found;
 }
 
+/** The part of every need that a plan meets, half-month by half-month. */
+const metBy = ({ covered }: Judged) =>
+  covered.targets.flatMap(({ needs }) => needs.flatMap(({ cells }) => cells.map(({ ratio }) => Math.min(1, ratio))));
+
+const STEP = SETTINGS.planner.worthStep + 1e-9;
+
 describe('whatever the garden', () => {
-  it('every plan keeps the rules, is worth what coverage says, and no plan there is beats it', () => {
+  it('every plan keeps the rules, is worth what coverage says, and none there is closes more or does as much for less', () => {
     fc.assert(
       fc.property(arbitrary, (drawn) => {
         const question = questionOf(drawn);
@@ -248,11 +255,17 @@ describe('whatever the garden', () => {
           expect(row.covered).toEqual(again);
         }
         const all = tryAll(question);
-        expect(best.covered.closed).toBe(all.covered.closed);
+        // Compared as plans are: leaf first, then what a life cycle's twentieth is worth at each priority.
+        const most = all.reduce((a, b) => (compareWorth(b.worth, a.worth) > 0 ? b : a));
+        expect(best.worth[0]).toBe(most.worth[0]);
+        expect(best.covered.closed).toBe(most.covered.closed);
         // Leaf that two share and that is too little for both is divided by coverage, not by the solver.
         if (drawn.two && drawn.share) return;
-        expect(compareWorth(best.worth, all.worth)).toBe(0);
-        expect(best.cost).toBeLessThanOrEqual(all.cost + 1.01);
+        best.worth.forEach((worth, k) => expect(worth).toBeGreaterThanOrEqual(most.worth[k]! - STEP));
+        const met = metBy(best);
+        const asMuch = all.filter((row) => metBy(row).every((part, i) => part >= met[i]! - 1e-9));
+        // To a fiftieth, as near as any plan is looked for.
+        expect(best.cost).toBeLessThanOrEqual(1.02 * Math.min(...asMuch.map((row) => row.cost)) + 1.01);
       }),
       { numRuns: 40, seed: 7 },
     );
@@ -264,7 +277,8 @@ it('costs are counted once a kind', () => {
   const counts = Float64Array.from(problem.choices.plants, ({ here }) => (here.plant.id === 'host' ? 2 : 0));
   const at = problem.choices.plants.findIndex(({ here }) => here.plant.id === 'host');
   expect(costOfCounts(problem.choices, problem.costs, counts)).toBeCloseTo(
-    2 * problem.costs.each[at]! + problem.costs.kind.get('host')!,
+    // The worked season runs from late April to late October, seven months, and the host never flowers.
+    2 * problem.costs.each[at]! + problem.costs.kind.get('host')! + 7 * SETTINGS.planner.weigh.flowerless,
     6,
   );
 });

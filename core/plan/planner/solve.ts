@@ -2,11 +2,15 @@ import type { Highs } from 'highs';
 import { greedyCounts } from './greedy';
 import type { Problem } from './problem';
 import type { Difference } from './limit-rows';
-import { programOf, type Level, type Program } from './program';
-import { isBetter, judge, moneyFor, type Judged } from './proposal';
+import { programOf, type Level, type OnlyFor, type Program } from './program';
+import type { Choices } from './choices';
+import { answers } from './bed-wish';
+import { filled } from './fill';
+import { isBetter, judge, moneyFor, type Judged, type Proposed } from './proposal';
 import { dominated, without } from './reduction';
 import { SETTINGS } from '../../settings';
 import { Search, WORTH_STEP, type SearchLimit, type Start } from './search';
+import { compareWorth } from './worth';
 
 /** Which question is being answered: a first plan; the most for the targets; the same for less. */
 export type SolveStep = 'first' | 'targets' | 'wishes';
@@ -28,6 +32,8 @@ export interface Outcome {
   /** Proven gaps (0–1) of both steps; null where the step was not reached or proved nothing. */
   targetsGap: number | null;
   wishesGap: number | null;
+  /** Was the search carried to its end, so that no other run of it would find another plan? */
+  complete: boolean;
   seconds: number;
 }
 
@@ -57,6 +63,26 @@ function budgetOf({ question, choices }: Problem): number | null {
   return budget === null ? null : budget - moneyFor(question, choices.kept, { plants: [] });
 }
 
+/** Has every site with what leaves its place bare something that does not? */
+function keepsAlive({ plants, rooms }: Choices, counts: ArrayLike<number>): boolean {
+  return rooms.every((room) => {
+    const here = plants.filter((row, choice) => row.site === room.site && counts[choice]! > 0);
+    return here.length === 0 || room.kept.backbone || here.some((row) => row.backbone);
+  });
+}
+
+/** What a proposal adds, as counts of the choices of a problem. */
+function countsOf({ choices }: Problem, { plants, features }: Proposed): Float64Array {
+  const counts = new Float64Array(choices.plants.length + choices.features.length);
+  choices.plants.forEach(({ here, site }, choice) => {
+    counts[choice] = plants.find((row) => row.plant === here.plant.id && row.site_id === site.id)?.count ?? 0;
+  });
+  choices.features.forEach(({ feature, site }, i) => {
+    counts[choices.plants.length + i] = Number(features.some((row) => row.feature === feature && row.site_id === site.id));
+  });
+  return counts;
+}
+
 /** The best plan so far, as counts and as coverage judges it. */
 class Incumbent {
   best: { counts: Float64Array; judged: Judged };
@@ -78,6 +104,52 @@ class Incumbent {
     const affordable = this.#budget === null || judged.money <= this.#budget || judged.proposed.plants.length === 0;
     if (affordable && isBetter(judged, this.best.judged)) this.best = { counts, judged };
   }
+  /** Takes out every kind with a drawback that no target needs to close or to have leaf. */
+  dropDrawbacks() {
+    const { plants } = this.problem.choices;
+    const kinds = new Set(
+      plants.flatMap(({ drawbacks, here }, choice) =>
+        drawbacks.length > 0 && this.best.counts[choice]! > 0 ? [here.plant.id] : [],
+      ),
+    );
+    for (const kind of kinds) {
+      const counts = this.best.counts.map((count, choice) =>
+        choice < plants.length && plants[choice]!.here.plant.id === kind ? 0 : count,
+      );
+      const judged = this.judged(counts);
+      if (keepsAlive(this.problem.choices, counts) && !closesMore(this.best.judged, judged)) this.best = { counts, judged };
+    }
+  }
+  /**
+   * Takes out, plant by plant, the dearest first, whatever neither a target nor a wish would miss: each plan is minimal.
+   * What was asked for by name stays.
+   */
+  prune() {
+    const { question, choices, costs } = this.problem;
+    const { plants } = choices;
+    const asked = (choice: number) => question.wishes.here.some((wish) => answers(question, plants[choice]!, wish));
+    const used = [...plants.keys()]
+      .filter((choice) => this.best.counts[choice]! > 0 && !asked(choice))
+      .sort((a, b) => costs.each[b]! * this.best.counts[b]! - costs.each[a]! * this.best.counts[a]!);
+    for (const choice of used)
+      for (;;) {
+        const there = this.best.counts[choice]!;
+        if (there === 0) break;
+        const fewer = this.best.counts.slice();
+        fewer[choice] = there > plants[choice]!.least ? there - 1 : 0;
+        if (!keepsAlive(choices, fewer)) break;
+        const judged = this.judged(fewer);
+        if (!isBetter(judged, this.best.judged)) break;
+        this.best = { counts: fewer, judged };
+      }
+  }
+  /** Fills what a gardener would not leave empty, where the creatures lose nothing by it. */
+  fill() {
+    const counts = filled(this.problem, this.best.counts, budgetOf(this.problem));
+    const judged = this.judged(counts);
+    const affordable = this.#budget === null || judged.money <= this.#budget;
+    if (affordable && compareWorth(judged.worth, this.best.judged.worth) >= 0) this.best = { counts, judged };
+  }
   /** Considers a solution of a program. */
   consider(program: Program, values: ArrayLike<number>) {
     const counts = Float64Array.from(program.choice, (column) => Math.round(values[column]!));
@@ -91,17 +163,25 @@ const valueOf = ({ worth }: Level, values: ArrayLike<number>) =>
   worth.reduce((sum, value, column) => sum + (value === 0 ? 0 : value * values[column]!), 0);
 
 /**
- * The best plan for a problem: for each priority in turn the most for its targets, each fixed for the next, then among
- * those plans the least cost by the preferences; each objective with a proven gap. A greedy plan comes first and is never
- * fallen short of. Every plan is judged by coverage before it is believed: the program divides shared leaf as it likes,
- * coverage by its own rule. Where the program promised more than coverage finds, more shared leaf is asked for and the
- * search goes on; that is a heuristic cut, so only the first round proves anything. Without targets or choices: no plan.
+ * The best plan for a problem: first leaf for as many as can have any, for each priority in turn the most for its targets,
+ * each fixed for the next, then among those plans the least cost by the preferences; each objective with a proven gap. A
+ * greedy plan comes first and is never fallen short of. Every plan is judged by coverage before it is believed: the program
+ * divides shared leaf as it likes, coverage by its own rule. Where the program promised more than coverage finds, more shared
+ * leaf is asked for and the search goes on; that is a heuristic cut, so only the first round proves anything.
+ *
+ * Kinds with a drawback come in only afterwards, for the sake of targets that stay open or without leaf, and only where one of
+ * those closes or is fed by it. At the end nothing is left in that neither a target nor a wish would miss. Without targets or
+ * choices: no plan.
  */
 export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): Outcome {
-  const unwanted = new Set(options.differences?.flatMap(({ plants }) => [...plants]));
-  const problem = without(whole, dominated(whole, unwanted));
   const began = options.now();
   const seconds = () => options.now() - began;
+  const unwanted = new Set(options.differences?.flatMap(({ plants }) => [...plants]));
+  const sound = without(
+    whole,
+    Uint8Array.from(whole.choices.plants, ({ drawbacks }) => Number(drawbacks.length > 0)),
+  );
+  const problem = without(sound, dominated(sound, unwanted));
   const incumbent = new Incumbent(problem);
 
   const counts = greedyCounts(problem, budgetOf(problem));
@@ -110,74 +190,205 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
   const greedy = incumbent.best.judged;
   options.take?.({ step: 'first', best: greedy, gap: null, targetsGap: null, seconds: seconds() });
   // Nobody is to be served, or nothing can be chosen: no plan is better than none.
-  if (problem.question.targets.length === 0 || problem.choices.plants.length + problem.choices.features.length === 0)
-    return { best: incumbent.best.judged, greedy, targetsGap: 0, wishesGap: 0, seconds: seconds() };
+  if (whole.question.targets.length === 0 || whole.choices.plants.length + whole.choices.features.length === 0)
+    return { best: incumbent.best.judged, greedy, targetsGap: 0, wishesGap: 0, complete: true, seconds: seconds() };
 
+  const run: Run = { highs, options, began };
+  let found = searchFor(run, incumbent, null);
+  let best = incumbent;
+  const onlyFor = lastResorts(whole, incumbent.best.judged);
+  if (onlyFor.length > 0 && seconds() < options.seconds) {
+    const plants = new Set(onlyFor.map((row) => row.plant));
+    const marks = dominated(whole, unwanted);
+    const open = without(
+      whole,
+      Uint8Array.from(whole.choices.plants, ({ drawbacks, here }, choice) =>
+        Number(drawbacks.length > 0 ? !plants.has(here.plant.id) : marks[choice]),
+      ),
+    );
+    const wider = new Incumbent(open);
+    const start = countsOf(open, incumbent.best.judged.proposed);
+    wider.offer(start, wider.judged(start));
+    const more = searchFor(run, wider, { onlyFor, reached: found.reached, without: incumbent.best.judged });
+    if (closesMore(wider.best.judged, incumbent.best.judged)) {
+      best = wider;
+      found = more;
+    }
+  }
+  best.dropDrawbacks();
+  best.prune();
+  best.fill();
+  const { targetsGap, wishesGap } = found;
+  const complete = targetsGap !== null && wishesGap !== null && wishesGap <= SETTINGS.planner.nearEnough;
+  return { best: best.best.judged, greedy, targetsGap, wishesGap, complete, seconds: seconds() };
+}
+
+/** Do kinds with a drawback earn their place: does one target more close, or have leaf? */
+function closesMore(a: Judged, b: Judged): boolean {
+  return a.worth[0]! > b.worth[0]! + 1e-6 || (a.covered.closed > b.covered.closed && compareWorth(a.worth, b.worth) > 0);
+}
+
+/** The kinds with a drawback that give anything to targets that stay open or without leaf, and to which of them. */
+function lastResorts(
+  { choices, cells, totals, indicators, patches, resources, parts, goals }: Problem,
+  judged: Judged,
+): OnlyFor[] {
+  const open = new Set(
+    goals.flatMap(({ target }, goal) =>
+      judged.covered.targets.some((row) => row.target === target && row.verdict === 'closed') ? [] : [goal],
+    ),
+  );
+  const serves = new Map<string, { goals: Set<number>; leaf: Set<number> }>();
+  const give = (choice: number, cell: number) => {
+    const row = choices.plants[choice];
+    if (!row || row.drawbacks.length === 0) return;
+    const known = serves.get(row.here.plant.id) ?? { goals: new Set(), leaf: new Set() };
+    serves.set(row.here.plant.id, known);
+    for (const { goal } of cells[cell]!.of) {
+      if (!open.has(goal)) continue;
+      known.goals.add(goal);
+      if (goals[goal]!.leaf?.cells.some(([of]) => of === cell)) known.leaf.add(goal);
+    }
+  };
+  cells.forEach(({ amount, kinds, patch }, cell) => {
+    for (const [total] of amount?.from ?? []) for (const [choice] of totals[total]!) give(choice, cell);
+    for (const [part] of amount?.shared ?? []) {
+      const { total } = resources[parts[part]!.resource]!;
+      for (const [choice] of total === null ? [] : totals[total]!) give(choice, cell);
+    }
+    for (const indicator of kinds?.from ?? []) for (const [choice] of indicators[indicator]!) give(choice, cell);
+    if (patch !== null) for (const { from } of patches[patch]!) for (const [choice] of from) give(choice, cell);
+  });
+  return [...serves].flatMap(([plant, { goals: of, leaf }]) => (of.size > 0 ? [{ plant, goals: [...of], leaf: [...leaf] }] : []));
+}
+
+/** What one search is run with. */
+interface Run {
+  highs: Highs;
+  options: SolveOptions;
+  began: number;
+}
+
+/** What a search has come to: the proven gaps, and what its program reached at each level (null where it was cut short). */
+interface Searched {
+  targetsGap: number | null;
+  wishesGap: number | null;
+  reached: number[] | null;
+}
+
+/**
+ * Searches a problem from its incumbent on. `beyond`: kinds with a drawback, added to a problem that reached so much at each
+ * level without them; that much is kept, and what they can add is searched for in one.
+ */
+function searchFor(
+  { highs, options, began }: Run,
+  incumbent: Incumbent,
+  beyond: { onlyFor: readonly OnlyFor[]; reached: readonly number[] | null; without: Judged } | null,
+): Searched {
+  const { problem } = incumbent;
+  const seconds = () => options.now() - began;
   const leafFactor = new Map<number, number>();
   /** Gap of the first level that is not proven; 0 where all are. Of the first round only. */
   let targetsGap: number | null = null;
   let wishesGap: number | null = null;
+  let levels: number[] | null = null;
   for (let round = 0; round < MOST_ROUNDS && seconds() < options.seconds; round++) {
-    const program = programOf(problem, { budget: budgetOf(problem), differences: options.differences ?? [], leafFactor });
+    const differences = options.differences ?? [];
+    const program = programOf(problem, { budget: budgetOf(problem), differences, leafFactor, onlyFor: beyond?.onlyFor });
     let step: SolveStep = 'targets';
     const search = new Search(highs, program, {
       now: options.now,
       found: (values) => incumbent.consider(program, values),
       proved: (gap) => options.take?.({ step, best: incumbent.best.judged, gap, targetsGap, seconds: seconds() }),
     });
-    const limit = (share: number): SearchLimit => ({
-      nodes: options.nodes,
-      until: began + options.seconds * share,
-    });
-    try {
-      incumbent.last = null;
-      const reached = reachLevels(search, program, incumbent, limit(TARGETS_SHARE));
-      if (round === 0) targetsGap = reached.gap;
-      if (!reached.start) break;
-      step = 'wishes';
-      const low = search.leastCost(reached.start, limit(1), options.enough ?? 0.02);
-      if (round === 0) wishesGap = low?.gap ?? null;
-      const broken = brokenPromises(problem, program, incumbent);
-      if (broken.length === 0) break;
-      // What coverage does not find is not proven, however well the program closes.
-      if (round === 0) targetsGap = Math.max(targetsGap ?? 0, unkept(program, incumbent));
-      for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * MORE_LEAF);
-    } finally {
-      search.dispose();
+    // What follows the first round proves nothing, and of kinds with a drawback nothing is proven: their first nodes are enough.
+    const nodes = round === 0 && !beyond ? options.nodes : Math.min(options.nodes, SETTINGS.planner.laterNodes);
+    const limit = (share: number): SearchLimit => ({ nodes, until: began + options.seconds * share });
+    incumbent.last = null;
+    const until = limit(TARGETS_SHARE);
+    const reached = beyond?.reached
+      ? reachMore(search, program, incumbent, beyond.reached, until)
+      : reachLevels(search, program, incumbent, until);
+    if (round === 0) ({ gap: targetsGap, levels } = reached);
+    if (!reached.start) break;
+    // Where kinds with a drawback add nothing, the plan without them stands.
+    if (beyond && !closesMore(incumbent.best.judged, beyond.without)) break;
+    step = 'wishes';
+    const low = search.leastCost(reached.start, limit(1), options.enough ?? SETTINGS.planner.nearEnough);
+    if (round === 0) wishesGap = low?.gap ?? null;
+    const broken = brokenPromises(problem, program, incumbent);
+    if (broken.length === 0) break;
+    const missing = unkept(program, incumbent);
+    // Another plan may keep what the last one only promised; then only its cost is not proven to be the least.
+    if (missing === 0 && round === 0 && low && wishesGap !== null) {
+      const bound = (1 - wishesGap) * program.cost.reduce((sum, cost, column) => sum + cost * low.values[column]!, 0);
+      wishesGap = Math.max(wishesGap, 1 - bound / Math.max(1, incumbent.best.judged.cost));
     }
+    if (missing === 0) break;
+    // What coverage does not find is not proven, however well the program closes.
+    if (round === 0) targetsGap = Math.max(targetsGap ?? 0, missing);
+    for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * MORE_LEAF);
   }
-  return { best: incumbent.best.judged, greedy, targetsGap, wishesGap, seconds: seconds() };
+  return { targetsGap, wishesGap, reached: levels };
 }
 
-/**
- * Reaches the most at each level, the first priority first, and fixes it. Answers the start for what follows (null where
- * a level found nothing) and the gap of the first level that is not proven.
- */
-function reachLevels(
+/** What the levels came to: the start for what follows (null where a level found nothing), and the gap of the first unproven. */
+interface Reached {
+  start: Start | null;
+  gap: number | null;
+  levels: number[] | null;
+}
+
+/** How much of its cost an objective of worth is thrifty by: in all, less than any difference that counts. */
+const THRIFT = SETTINGS.planner.worthStep / SETTINGS.planner.worthMoney;
+
+/** Keeps what was reached at each level, and searches for the most beyond it: higher levels count more, none outweighs all below. */
+function reachMore(
   search: Search,
   program: Program,
   incumbent: Incumbent,
+  reached: readonly number[],
   limit: SearchLimit,
-): { start: Start | null; gap: number | null } {
+): Reached {
+  const { levels } = program;
+  levels.forEach((level, k) => search.fix(level, reached[k]!));
+  const worth = new Float64Array(program.columns);
+  levels.forEach((level, k) => level.worth.forEach((value, column) => (worth[column]! += value / (k + 1))));
+  const top = search.mostWorth({ worth }, program.start(incumbent.best.counts), limit, THRIFT);
+  if (!top) return { start: null, gap: null, levels: null };
+  for (const level of levels) search.fix(level, valueOf(level, top.values));
+  search.keepMet(top.values);
+  return { start: { colValue: top.values }, gap: top.gap ?? 1, levels: levels.map((level) => valueOf(level, top.values)) };
+}
+
+/** Reaches the most at each level, the first priority first, and fixes it. */
+function reachLevels(search: Search, program: Program, incumbent: Incumbent, limit: SearchLimit): Reached {
+  const levels: number[] = [];
   let start: Start = program.start(incumbent.best.counts);
   let gap = 0;
   let all = true;
+  /** Values of the last objective searched for: where all is not reached, the least cost is that of meeting the same needs. */
+  let met: ArrayLike<number> | null = null;
   for (const [k, level] of program.levels.entries()) {
     // Where all that can be reached is reached already, there is nothing to search for.
     if (incumbent.best.judged.worth[k]! >= level.given + level.most - WORTH_STEP) {
       search.fix(level, level.most);
+      levels.push(level.most);
       continue;
     }
-    const top = search.mostWorth(level, start, limit);
-    if (!top) return { start: null, gap: null };
+    const top = search.mostWorth(level, start, limit, THRIFT);
+    if (!top) return { start: null, gap: null, levels: null };
     const reached = valueOf(level, top.values);
     if (gap === 0) gap = top.gap ?? 1;
     if (reached < level.most - WORTH_STEP) all = false;
     search.fix(level, reached);
+    levels.push(reached);
+    met = top.values;
     start = { colValue: top.values };
   }
-  if (all) search.fixAll();
-  return { start, gap };
+  if (all) search.keepAll();
+  else if (met) search.keepMet(met);
+  return { start, gap, levels };
 }
 
 /** Share (0–1) of what the last solution promised at the first level that differs, that the best plan does not keep. */
@@ -193,21 +404,19 @@ function unkept({ levels }: Program, { last, best }: Incumbent): number {
 /** Goals that the last solution promised to close, or to serve better, than coverage finds. */
 function brokenPromises({ goals, cells }: Problem, program: Program, { last }: Incumbent): number[] {
   if (!last) return [];
-  const { partSteps } = SETTINGS.planner;
   return goals.flatMap((goal, i) => {
     const promised = last.values[program.goal[i]!]! > 0.5;
     const found = last.judged.covered.targets.find((row) => row.target === goal.target)!;
     if (promised && found.verdict !== 'closed') return [i];
-    // The same cells in the steps in which part of a need counts.
-    const served = found.needs.flatMap((need) =>
-      need.cells.map(({ ratio }) => Math.floor(Math.min(1, ratio) * partSteps + 1e-6) / partSteps),
-    );
+    const served = found.needs.flatMap((need) => need.cells.map(({ ratio }) => Math.min(1, ratio)));
     const mean = served.reduce((sum, share) => sum + share, 0) / Math.max(1, served.length);
     const hoped = goal.cells.reduce((sum, of) => {
       const cell = cells[of]!;
       const { share } = cell.of.find((row) => row.goal === i)!;
-      return sum + share * (last.values[program.cell[of]!]! / (cell.whole ? 1 : partSteps));
+      return sum + share * last.values[program.cell[of]!]!;
     }, goal.given);
-    return goal.cells.some((of) => (cells[of]!.amount?.shared.length ?? 0) > 0) && hoped > mean + 1e-6 ? [i] : [];
+    return goal.cells.some((of) => (cells[of]!.amount?.shared.length ?? 0) > 0) && hoped > mean + SETTINGS.planner.worthStep
+      ? [i]
+      : [];
   });
 }

@@ -3,13 +3,13 @@ import { ruleFor } from '../../coverage/gives/rules';
 import { grownStand } from '../../coverage/stands';
 import type { NeedCoverage } from '../../coverage/types';
 import { decidingReasons } from '../../match/fit/reasons';
-import { refusalFor } from '../../match/gates/gates';
+import { dangersOf, refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
 import { crownFits, crownM2, groundM2 } from '../../match/quantities';
 import type { Planting, Site } from '../../model/garden';
 import type { PlantHere } from '../../model/here';
-import { barred, choiceOf, leastOf, roomsOf, type SiteRoom } from './choices';
+import { barred, choiceOf, crownRoom, leastOf, mostOf, roomsOf, type SiteRoom } from './choices';
 import type { PlanQuestion } from './question';
 
 /** Whether a plant may stand on a site, or what rules it out there. */
@@ -37,20 +37,23 @@ const UNFIT = { each: 4, most: 4, unknown: 3 };
 function hindranceOf(
   question: PlanQuestion,
   here: PlantHere,
-  { site, left, crowns }: SiteRoom,
+  room: SiteRoom,
   kept: readonly Planting[],
 ): { why: Hindrance; distance: number } | null {
   const { plant } = here;
+  const { site, left } = room;
   const barring = barred(question, here, kept);
   if (barring === 'none-wanted')
     return { why: { kind: 'none-wanted', most: question.wishes.most[plant.id]! }, distance: DISTANCE.word };
+  if (barring === 'danger') return { why: { kind: 'danger', gates: dangersOf(here, question.garden) }, distance: DISTANCE.word };
+  if (barring === 'exotic-milkweed') return { why: { kind: barring }, distance: DISTANCE.never };
   if (barring) {
     const chosen = question.targets.map((row) => row.target);
     const traps = trapsFor(question.almanac, chosen, plant.id);
     const gate = refusalFor(here, question.garden, traps);
     return { why: gate ? { kind: 'gate', gate } : { kind: 'unrecorded' }, distance: DISTANCE.never };
   }
-  const ruling = choiceOf(question, here, { site, left, crowns }, kept);
+  const ruling = choiceOf(question, here, room, kept);
   if (typeof ruling !== 'string') return null;
   if (ruling === 'too-tall') {
     const allowed_cm = question.wishes.tallest_cm[site.id]!;
@@ -58,6 +61,8 @@ function hindranceOf(
   }
   if (ruling === 'no-room' && !crownFits(plant, site))
     return { why: { kind: 'too-wide', crown_m2: crownM2(plant), bed_m2: site.area_m2 }, distance: DISTANCE.crowded };
+  if (ruling === 'windy') return { why: { kind: ruling }, distance: DISTANCE.crowded };
+  if (ruling === 'pot-full') return { why: { kind: ruling, upright: room.places!.held > 0 }, distance: 1 };
   if (ruling === 'no-room') {
     const begun = kept.some((row) => row.plant === plant.id && row.site_id === site.id);
     const count = leastOf(question, here, site, begun);
@@ -65,7 +70,9 @@ function hindranceOf(
     const left_m2 = Math.max(0, left);
     return wanted_m2 - left_m2 > 1e-9
       ? { why: { kind: 'no-room', count, wanted_m2, left_m2 }, distance: 1 + wanted_m2 - left_m2 }
-      : { why: { kind: 'crowns' }, distance: DISTANCE.crowded };
+      : plant.kind === 'tree' && room.crowns < crownRoom(here, site)
+        ? { why: { kind: 'crowns' }, distance: DISTANCE.crowded }
+        : { why: { kind: 'one-kind', most: mostOf(question, here, site) }, distance: DISTANCE.crowded };
   }
   const reasons = decidingReasons(plant, site, question.almanac.place);
   const distance = reasons.reduce(

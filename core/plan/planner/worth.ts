@@ -3,8 +3,9 @@ import type { GardenTarget } from '../../model/garden';
 import { SETTINGS } from '../../settings';
 
 /**
- * What a garden is worth to its targets: one figure for each priority in use, the first priority first. Two gardens are
- * compared figure by figure, so that a target of a higher priority outweighs all of the lower ones together.
+ * What a garden is worth to its targets: how many that breed have any leaf, then one figure for each priority in use, the
+ * first priority first. Two gardens are compared figure by figure, so that some leaf for one more creature outweighs all
+ * else, and a target of a higher priority all of the lower ones together.
  */
 export type Worth = readonly number[];
 
@@ -12,10 +13,10 @@ export type Worth = readonly number[];
 export const prioritiesOf = (targets: readonly Pick<GardenTarget, 'priority'>[]): number[] =>
   [...new Set(targets.map((row) => row.priority))].sort((a, b) => a - b);
 
-/** The part of a need that counts as met (0–1), in whole steps; a special need is met or not. */
+/** The part of a need that counts as met (0–1); a special need is met or not. */
 function partMet(ratio: number, whole: boolean): number {
-  const steps = whole ? 1 : SETTINGS.planner.partSteps;
-  return Math.floor(Math.min(1, ratio) * steps + 1e-6) / steps;
+  const part = Math.min(1, ratio);
+  return whole ? Math.floor(part + 1e-6) : part;
 }
 
 /** How well the needs of a target are met (0–1): the mean over their half-months. */
@@ -24,8 +25,15 @@ function cellsMet({ needs }: TargetCoverage): number {
   return cells.length === 0 ? 1 : cells.reduce((sum, met) => sum + met, 0) / cells.length;
 }
 
+/** Is there some leaf for a target (SETTINGS.planner.someLeaf of what it wants, over its half-months)? */
+function isFed({ needs }: TargetCoverage): boolean {
+  const cells = needs.flatMap(({ need, cells }) => (need.stage === 'host' ? cells : []));
+  const met = cells.reduce((sum, cell) => sum + partMet(cell.ratio, false), 0);
+  return cells.length > 0 && met >= SETTINGS.planner.someLeaf * cells.length - 1e-6;
+}
+
 /**
- * The worth of a garden: at each priority the life cycles that close, and half a one (SETTINGS.planner.cellsWorth) for
+ * The worth of a garden: those with leaf, and at each priority the life cycles that close, and half a one (SETTINGS.planner.cellsWorth) for
  * all the needs of a target. Proposals are compared by this before anything else.
  */
 export function worthOf(
@@ -33,15 +41,20 @@ export function worthOf(
   targets: readonly Pick<GardenTarget, 'target' | 'priority'>[],
 ): Worth {
   const priorityOf = new Map(targets.map((row) => [row.target, row.priority]));
-  return prioritiesOf(targets).map((priority) =>
+  const byPriority = prioritiesOf(targets).map((priority) =>
     covered.targets
       .filter((row) => priorityOf.get(row.target) === priority)
       .reduce((sum, row) => sum + Number(row.verdict === 'closed') + SETTINGS.planner.cellsWorth * cellsMet(row), 0),
   );
+  return [covered.targets.filter(isFed).length, ...byPriority];
 }
 
-/** Compares two gardens of the same targets: above 0 where the first is worth more, below where less, 0 where alike. */
+/**
+ * Compares two gardens of the same targets: above 0 where the first is worth more, below where less, 0 where alike. Less than
+ * SETTINGS.planner.worthStep of a life cycle is no difference.
+ */
 export function compareWorth(a: Worth, b: Worth): number {
-  const at = a.findIndex((worth, level) => Math.abs(worth - b[level]!) > 1e-6);
+  const steps = (worth: number) => Math.floor(worth / SETTINGS.planner.worthStep + 1e-6);
+  const at = a.findIndex((worth, level) => steps(worth) !== steps(b[level]!));
   return at < 0 ? 0 : a[at]! - b[at]!;
 }

@@ -22,6 +22,8 @@ const list = (rows = [planting('a', 'aster', 10)], over: Partial<Parameters<type
       sizes: {},
       hosts: new Set(['aster']),
       propagation: [],
+      raises: true,
+      garden: GARDEN,
       ...over,
     },
   );
@@ -61,10 +63,10 @@ describe('the shopping list', () => {
       ['nursery', '1 large pot', 5500],
       ['bulbs', '11 bulbs', 11 * 120],
       ['seed', '2 packets of seed', 700],
-      // 10 + 30 + 10 at 0.25 m² and the tree's quarter: 12.75 m², 5 cm deep, 637.5 L: 13 bags of 50.
-      ['yard', '13 bags', 13 * 600],
+      // 10 + 10 at 0.25 m² and the tree's quarter, none over the dill's seed: 5.25 m², 5 cm deep, 262.5 L: 6 bags of 50.
+      ['yard', '6 bags', 6 * 600],
     ]);
-    expect(billOf(lines)).toEqual({ plants_minor: 13_020, goods_minor: 7800, total_minor: 20_820 });
+    expect(billOf(lines)).toEqual({ plants_minor: 13_020, goods_minor: 3600, total_minor: 16_620 });
   });
   it('leaves out what is in the ground, on order or lost', () => {
     expect(list([planting('a', 'aster', 5, { state: 'in-ground' }), planting('b', 'aster', 5, { state: 'on-order' })])).toEqual(
@@ -77,6 +79,46 @@ describe('the shopping list', () => {
     expect(list([inTub]).map((line) => unitsWords(line))).toEqual(['2 pots', '2 bags']);
     expect(list([inTub, planting('b', 'dill', 1, { site_id: 'tub', state: 'in-ground' })]).length).toBe(1);
   });
+  it('lays no mulch on bare sand, and counts a support for each woody climber and for three of one summer', () => {
+    const climbers = [
+      plant('vine', { kind: 'vine', price_minor: 1000 }),
+      plant('bean', { kind: 'annual', habit: 'climber', price_minor: 300, raising: 'easy' }),
+    ];
+    const there = almanacFor(libraryOf({ plants: climbers, targets: [], hosts: [] }), GARDEN);
+    const rows = [planting('v', 'vine', 2), planting('b', 'bean', 4)];
+    const lines = shoppingList(rows, [site('bed', { drainage: 'sharp' })], (id) => there.plants.get(id), {
+      prices: { support: 1500 },
+      sizes: {},
+      raises: false,
+      hosts: new Set(),
+      propagation: [],
+      garden: GARDEN,
+    });
+    // Two for the vines, two for four beans, at the gardener's price.
+    expect(lines.filter((line) => line.kind === 'goods').map((line) => [line.goods, line.units, line.total_minor])).toEqual([
+      ['support', 4, 6000],
+    ]);
+    // Who does not raise them buys the beans as plants.
+    expect(lines.flatMap((line) => (line.kind === 'plant' ? [line.size] : [])).sort()).toEqual(['large', 'plug']);
+  });
+  it('says whom a plant can hurt here', () => {
+    const almanacWith = almanacFor(
+      {
+        ...libraryOf({ plants: PLANTS, targets: [], hosts: [] }),
+        cautions: [{ plant: 'lily', hazard: 'pets', severity: 1, note: 'Upsets.' }],
+      },
+      GARDEN,
+    );
+    const lines = shoppingList([planting('l', 'lily', 3)], [site('bed')], (id) => almanacWith.plants.get(id), {
+      prices: {},
+      sizes: {},
+      raises: false,
+      hosts: new Set(),
+      propagation: [],
+      garden: { ...GARDEN, cats: true },
+    });
+    expect(shoppingCsv(lines, 'USD')).toContain('Upsets. Mind the cats.');
+  });
   it('asks the nursery for the true species, untreated and nursery-propagated', () => {
     const line = list()[0]!;
     expect(line.kind === 'plant' && line.ask).toEqual(['true-to-name', 'no-systemics-host', 'nursery-raised']);
@@ -88,8 +130,8 @@ describe('the shopping list', () => {
   });
   it('goes out as CSV', () => {
     const [header, row, mulch] = shoppingCsv(list(), 'USD').trim().split('\n');
-    expect(header).toBe('source,when,name,scientific name,for,plants,buy,as,spares,price (USD),total (USD),ask');
+    expect(header).toBe('source,when,name,scientific name,for,plants,buy,as,spares,price (USD),total (USD),ask,take care');
     expect(row).toMatch(/^From a nursery,"in spring, after the frosts",aster,Aster,bed,10,11,pot,1,5\.00,55\.00,/);
-    expect(mulch).toMatch(/^From the garden centre,.*Leaf or bark mulch,,bed,,3,bag,,6\.00,18\.00,$/);
+    expect(mulch).toMatch(/^From the garden centre,.*Leaf or bark mulch,,bed,,3,bag,,6\.00,18\.00,,$/);
   });
 });

@@ -1,11 +1,10 @@
+import { warningsFor, type Gate, type GateGarden } from '../../match/gates/gates';
 import type { PlantHere } from '../../model/here';
 import type { Planting, Site } from '../../model/garden';
 import type { Propagation } from '../../model/reference';
 import { isWoody, type PlantSize } from '../../model/vocabulary';
-import { groundM2 } from '../../match/quantities';
-import { SETTINGS } from '../../settings';
-import { bags, layerLitres, mixLitres } from '../../place/soil/volumes';
-import { costOf, sizesOf, unitPrice, unitsToBuy, type OwnPrices } from './sizes';
+import { goodsFor, goodsPrice, type Goods } from './goods';
+import { costOf, sizesOf, unitPrice, unitsToBuy, usualSize, type OwnPrices } from './sizes';
 
 /** Where things are bought, and in which season. */
 export type Source = 'nursery' | 'seed' | 'bulbs' | 'yard';
@@ -29,12 +28,13 @@ export interface PlantLine {
   season: BuyingSeason;
   /** Sites it is for. */
   sites: string[];
-  /** What to ask the nursery. */
+  /** What to ask the nursery, and whom it can hurt here or what takes it. */
   ask: Question[];
+  warnings: Gate[];
 }
 export interface GoodsLine {
   kind: 'goods';
-  goods: 'mix' | 'mulch';
+  goods: Goods;
   litres: number;
   units: number;
   unit_minor: number;
@@ -44,9 +44,6 @@ export interface GoodsLine {
   sites: string[];
 }
 export type ShoppingLine = PlantLine | GoodsLine;
-
-/** Key of the price of a bag of mix or mulch. */
-export const goodsKey = (goods: GoodsLine['goods']) => `${goods} bag`;
 
 function seasonOf(here: PlantHere, size: PlantSize, propagation: readonly Propagation[]): BuyingSeason {
   if (size === 'bulb') return 'autumn';
@@ -65,8 +62,8 @@ function questionsFor({ status }: PlantHere, size: PlantSize, isHost: boolean): 
 }
 
 /**
- * What is to be bought for the planned plantings: plants with their spares, potting mix for the pots they stand in and
- * mulch for the ground they take, with prices by size (the gardener's own before the library's).
+ * What is to be bought for the planned plantings: plants with their spares, potting mix for the pots they stand in, mulch
+ * for the ground they take and supports for what climbs, with prices by size (the gardener's own before the library's).
  */
 export function shoppingList(
   rows: readonly Pick<Planting, 'plant' | 'site_id' | 'count' | 'state'>[],
@@ -75,13 +72,14 @@ export function shoppingList(
   choices: {
     prices: OwnPrices;
     sizes: Readonly<Record<string, PlantSize>>;
+    raises: boolean;
+    garden: GateGarden;
     hosts: ReadonlySet<string>;
     propagation: readonly Propagation[];
   },
 ): ShoppingLine[] {
   const siteOf = new Map(sites.map((site) => [site.id, site]));
   const counts = new Map<string, { here: PlantHere; count: number; sites: Set<string> }>();
-  const planted = new Map<string, number>();
   for (const { plant, site_id, count, state } of rows) {
     const here = plantHere(plant);
     const site = siteOf.get(site_id);
@@ -90,12 +88,11 @@ export function shoppingList(
     row.count += count;
     row.sites.add(site.name);
     counts.set(plant, row);
-    planted.set(site.id, (planted.get(site.id) ?? 0) + groundM2(here.plant, count, site));
   }
   const lines: ShoppingLine[] = [...counts.values()].map(({ here, count, sites: names }): PlantLine => {
     const { plant } = here;
     const sizes = sizesOf(plant);
-    const size = choices.sizes[plant.id] ?? sizes[0]!;
+    const size = choices.sizes[plant.id] ?? usualSize(plant, choices.raises);
     const units = unitsToBuy(count, size);
     return {
       kind: 'plant',
@@ -110,42 +107,22 @@ export function shoppingList(
       source: size === 'seed' ? 'seed' : size === 'bulb' ? 'bulbs' : 'nursery',
       season: seasonOf(here, size, choices.propagation),
       sites: [...names],
+      warnings: warningsFor(here, choices.garden),
       ask: questionsFor(here, size, choices.hosts.has(plant.id)),
     };
   });
-  const { goods, mulchCm } = SETTINGS.shopping;
-  const add = (of: GoodsLine['goods'], litres: number, names: string[]) => {
-    const units = bags(litres, goods[of].bag_l);
-    const unit_minor = choices.prices[goodsKey(of)] ?? goods[of].price;
-    if (units > 0)
-      lines.push({
-        kind: 'goods',
-        goods: of,
-        litres,
-        units,
-        unit_minor,
-        total_minor: units * unit_minor,
-        source: 'yard',
-        season: 'spring',
-        sites: names,
-      });
-  };
-  // A pot in which something grows is filled already.
-  const full = new Set(rows.filter((row) => row.state === 'in-ground' || row.state === 'sown').map((row) => row.site_id));
-  const pots = sites.filter((site) => site.kind === 'container' && planted.has(site.id) && !full.has(site.id));
-  const filled = pots.reduce((sum, site) => sum + (site.pot ? mixLitres(site.pot) : (site.volume_l ?? 0)), 0);
-  add(
-    'mix',
-    filled,
-    pots.map((site) => site.name),
-  );
-  const beds = sites.filter((site) => site.kind === 'bed' && planted.has(site.id));
-  const mulched = beds.reduce((sum, site) => sum + layerLitres(Math.min(site.area_m2, planted.get(site.id)!), mulchCm), 0);
-  add(
-    'mulch',
-    mulched,
-    beds.map((site) => site.name),
-  );
+  const sizeOf = (plant: PlantHere['plant']) => choices.sizes[plant.id] ?? usualSize(plant, choices.raises);
+  for (const need of goodsFor(rows, sites, (id) => plantHere(id)?.plant, sizeOf)) {
+    const unit_minor = goodsPrice(need.goods, choices.prices);
+    lines.push({
+      ...need,
+      kind: 'goods',
+      unit_minor,
+      total_minor: need.units * unit_minor,
+      source: 'yard',
+      season: 'spring',
+    });
+  }
   const order: Source[] = ['nursery', 'bulbs', 'seed', 'yard'];
   const nameOf = (line: ShoppingLine) => (line.kind === 'plant' ? line.here.plant.common : line.goods);
   return lines.sort((a, b) => order.indexOf(a.source) - order.indexOf(b.source) || nameOf(a).localeCompare(nameOf(b), 'en'));
@@ -157,7 +134,7 @@ export interface Bill {
   total_minor: number;
 }
 
-/** Totals of a list (hundredths): plants, which the budget is for, and the rest. */
+/** Totals of a list (hundredths): plants, the rest, and both together, which the budget is for. */
 export function billOf(lines: readonly ShoppingLine[]): Bill {
   const sum = (kind: ShoppingLine['kind']) =>
     lines.filter((line) => line.kind === kind).reduce((all, line) => all + line.total_minor, 0);

@@ -10,6 +10,14 @@ export function sizesOf({ kind }: Pick<Plant, 'kind'>): PlantSize[] {
   return ['pot', 'plug', 'seed'];
 }
 
+/** What a plant is bought as unless the gardener says otherwise: as seed where they raise it and it is easy, or is sold as nothing else. */
+export function usualSize(plant: Pick<Plant, 'kind' | 'trade' | 'raising'>, raises: boolean): PlantSize {
+  const sizes = sizesOf(plant);
+  const seed = raises ? plant.raising === 'easy' && sizes[0] === 'seed' : false;
+  if (seed || (plant.trade === 'seed-only' && sizes.includes('seed'))) return 'seed';
+  return sizes.find((size) => size !== 'seed')!;
+}
+
 /** Prices the gardener has set, in hundredths, by plant and size. */
 export type OwnPrices = Readonly<Record<string, number>>;
 export const priceKey = (plant: string, size: PlantSize) => `${plant} ${size}`;

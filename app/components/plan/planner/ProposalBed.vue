@@ -26,8 +26,8 @@ const rows = computed(() =>
 );
 const features = computed(() => props.judged.proposed.features.filter((row) => row.site_id === props.site.id));
 const here = computed(() => garden.plantings.filter((row) => row.site_id === props.site.id && LIVE_STATES.has(row.state)));
-const kept = computed(() => here.value.filter((row) => isKept(row, planner.wishes.keep)));
-const going = computed(() => here.value.filter((row) => !isKept(row, planner.wishes.keep)));
+const kept = computed(() => here.value.filter((row) => isKept(row, planner.wishes)));
+const going = computed(() => here.value.filter((row) => !isKept(row, planner.wishes)));
 const used = computed(() =>
   [...kept.value, ...rows.value].reduce((sum, row) => {
     const plant = garden.almanac!.plants.get(row.plant)?.plant;

@@ -5,6 +5,7 @@ import { SPIRIT_NAMES } from '~/components/plan/planner/wishes-words';
 const garden = useGardenStore();
 const planner = usePlannerStore();
 const view = useViewStore();
+const targetName = (id: string) => garden.almanac?.targets.get(id)?.target.common ?? id;
 const WHERE = {
   place: { path: 'place', words: 'Go to Place' },
   targets: { path: 'targets', words: 'Go to Targets' },
@@ -13,7 +14,7 @@ const WHERE = {
 } as const;
 const obstacles = computed(() =>
   planner.obstacles.map((row) => ({
-    sentence: obstacleSentence(row, { plant: garden.nameOf, site: garden.siteName }, view.inUnits),
+    sentence: obstacleSentence(row, { plant: garden.nameOf, site: garden.siteName, target: targetName }, view.inUnits),
     where: WHERE[OBSTACLE_PLACES[row.kind]],
   })),
 );

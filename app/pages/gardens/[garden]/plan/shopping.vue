@@ -1,8 +1,18 @@
 <script setup lang="ts">
 import { ADMISSIBLE } from '~~/core/library/hosts';
 import type { PlantSize } from '~~/core/model/vocabulary';
-import { billOf, goodsKey, shoppingList, type ShoppingLine } from '~~/core/plan/shopping/list';
-import { lineName, SEASON_WORDS, shoppingCsv, SIZE_WORDS, SOURCE_WORDS, unitsWords, questionsOf } from '~~/core/words/shopping';
+import { goodsKey } from '~~/core/plan/shopping/goods';
+import { billOf, shoppingList, type ShoppingLine } from '~~/core/plan/shopping/list';
+import {
+  lineName,
+  SEASON_WORDS,
+  shoppingCsv,
+  SIZE_WORDS,
+  SOURCE_WORDS,
+  unitsWords,
+  warningsOf,
+  questionsOf,
+} from '~~/core/words/shopping';
 import { priceKey } from '~~/core/plan/shopping/sizes';
 import { slugOf } from '~~/core/model/slug';
 
@@ -22,6 +32,8 @@ const lines = computed(() =>
     ? shoppingList(garden.plantings, garden.sites, (plant) => garden.almanac?.plants.get(plant), {
         prices: planner.money.prices,
         sizes: planner.money.sizes,
+        raises: planner.money.raises,
+        garden: garden.garden!,
         hosts: hosts.value,
         propagation: garden.library.propagation,
       })
@@ -86,6 +98,14 @@ const print = () => window.print();
           :choices="CURRENCIES"
           @update:model-value="planner.saveMoney({ currency: String($event) })"
         />
+        <label class="flex min-h-[2.25rem] items-center gap-2"
+          ><input
+            type="checkbox"
+            :checked="planner.money.raises"
+            @change="planner.saveMoney({ raises: ($event.target as HTMLInputElement).checked })"
+          />
+          I raise plants from seed</label
+        >
         <button class="press" @click="saveCsv">CSV</button>
         <button class="press" :disabled="making" @click="savePdf">{{ making ? 'Making the PDF …' : 'PDF' }}</button>
         <button class="press" @click="print">Print</button>
@@ -123,8 +143,11 @@ const print = () => window.print();
                     <ul class="hidden text-xs print:block">
                       <li v-for="ask in questionsOf(line)" :key="ask">☐ {{ ask }}</li>
                     </ul>
+                    <p v-for="warning in warningsOf(line)" :key="warning" class="max-w-prose text-xs text-gap">{{ warning }}</p>
                   </template>
-                  <template v-else>{{ lineName(line) }}, {{ view.volume(line.litres) }}</template>
+                  <template v-else
+                    >{{ lineName(line) }}<template v-if="line.litres > 0">, {{ view.volume(line.litres) }}</template></template
+                  >
                 </th>
                 <td>
                   <select
@@ -136,7 +159,9 @@ const print = () => window.print();
                   >
                     <option v-for="size in line.sizes" :key="size" :value="size">{{ SIZE_WORDS[size] }}</option>
                   </select>
-                  <template v-else>{{ line.kind === 'plant' ? SIZE_WORDS[line.size] : 'bag' }}</template>
+                  <template v-else>{{
+                    line.kind === 'plant' ? SIZE_WORDS[line.size] : line.goods === 'support' ? '' : 'bag'
+                  }}</template>
                 </td>
                 <td>
                   {{ unitsWords(line)
@@ -166,14 +191,16 @@ const print = () => window.print();
         </ScrollRegion>
       </section>
       <p class="mt-3">
-        Plants <strong>{{ planner.coin(bill.plants_minor) }}</strong><template v-if="budget !== null"
+        Plants <strong>{{ planner.coin(bill.plants_minor) }}</strong>; mix, mulch and supports
+        {{ planner.coin(bill.goods_minor) }}; together <strong>{{ planner.coin(bill.total_minor) }}</strong><template
+          v-if="budget !== null"
           >,
-          <strong :class="bill.plants_minor > budget ? 'text-gap' : ''">{{
-            bill.plants_minor > budget
-              ? `${planner.coin(bill.plants_minor - budget)} over the budget of ${planner.coin(budget)}`
-              : `${planner.coin(budget - bill.plants_minor)} of the budget left`
+          <strong :class="bill.total_minor > budget ? 'text-gap' : ''">{{
+            bill.total_minor > budget
+              ? `${planner.coin(bill.total_minor - budget)} over the budget of ${planner.coin(budget)}`
+              : `${planner.coin(budget - bill.total_minor)} of the budget left`
           }}</strong></template
-        >; mix and mulch {{ planner.coin(bill.goods_minor) }}; together <strong>{{ planner.coin(bill.total_minor) }}</strong>.
+        >.
       </p>
       <p class="mt-1 max-w-prose text-sm text-quiet">
         Prices are rough ones of the trade until you set your own; an empty field goes back to them. Spares are the usual losses
