@@ -107,7 +107,7 @@ for (const [name, make] of GARDENS) {
   const question = make();
   const whole = problemOf(question);
   const problem = without(whole, dominated(whole));
-  const program = programOf(problem, { budget: null, differences: [], leafFactor: new Map() });
+  const program = programOf(problem, { budget: null, leafFactor: new Map() });
   console.log(`${name}: ${program.columns} columns, ${program.rows} rows, ${program.values.length} entries`);
   const best = race(
     'most, first priority',

@@ -388,6 +388,12 @@ export const SETTINGS = {
     goods: { mix: { bag_l: 40, price: 1400 }, mulch: { bag_l: 50, price: 600 }, support: { price: 2000 } },
     mulchCm: 5,
   },
+  /** Crown beside that of a grown one, of trees and shrubs that stand about and are not drawn. Judgement. */
+  nearby: { young: 0.1, half: 0.4, grown: 1 },
+  planting: {
+    /** Days before the first frost that a plant wants to root. Trade: six weeks. */
+    rootingDays: 42,
+  },
   gates: {
     /** Severity (1–3) of a caution from which it is a danger to who lives here. By the scale: 2 harms, 1 upsets. */
     danger: 2,
@@ -444,13 +450,15 @@ export const SETTINGS = {
       kind: { few: 8000, any: 300, many: -1500 },
       /**
        * By how it can be had, for a kind; for a kind that is wild-looking; for a plant that grows but does not
-       * thrive, and by how far it does not; for each month in which a bed or pot has no flower; for a drawback.
+       * thrive, and by how far it does not; for each month in which a bed or pot has no flower; what a square metre
+       * in flower all season is worth where flowers are wished; for a drawback.
        */
       trade: { common: 0, 'native-nurseries': 400, 'seed-only': 1500, seldom: 4000 },
       wild: 800,
       workable: 300,
       unfit: 400,
       flowerless: 700,
+      showy: 900,
       drawback: 6000,
       ground: 150,
       feature: 500,
@@ -486,8 +494,10 @@ export const SETTINGS = {
     laterNodes: 2,
     /** Gap at which a plan is as cheap as needs be. */
     nearEnough: 0.02,
-    /** Share of plants (kinds) by which an alternative must differ. */
-    differs: 1 / 3,
+    /** How many times over a sturdy plan gives what is needed. Judgement, tried out kind by kind. */
+    sturdy: 1.8,
+    /** An alternative: where its search ends. */
+    alternative: { nodes: 60, seconds: 30 },
   },
   leaf: {
     /** Mean of the day (°C) at which leaf begins to grow, and from which it grows as fast as it can. Judgement. */

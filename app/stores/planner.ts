@@ -49,6 +49,9 @@ export const usePlannerStore = defineStore('planner', () => {
   const gap = ref<number | null>(null);
   const targetsGap = ref<number | null>(null);
   const seconds = ref(0);
+  /** Was the search carried to its end, and what was wished of it? */
+  const complete = ref(false);
+  const asked = shallowRef<PlanWishes | null>(null);
   const others = shallowRef<Partial<Record<Spirit, Judged | null>>>({});
   const shortfalls = shallowRef<Record<string, Shortfall>>({});
   /** Which of the plans found is looked at in full. */
@@ -107,6 +110,8 @@ export const usePlannerStore = defineStore('planner', () => {
     await saveWishes();
     answered.value = subject.value;
     targetsGap.value = null;
+    complete.value = false;
+    asked.value = structuredClone(toRaw(wishes.value));
     sought.value = 'best';
     const outcome = await task.run(async (planner, mine) => {
       await ask(planner);
@@ -126,6 +131,7 @@ export const usePlannerStore = defineStore('planner', () => {
     targetsGap.value = outcome.targetsGap;
     gap.value = outcome.wishesGap;
     seconds.value = outcome.seconds;
+    complete.value = outcome.complete;
     step.value = 'done';
   }
   /** Ends the search with the best plan so far. */
@@ -134,7 +140,7 @@ export const usePlannerStore = defineStore('planner', () => {
     if (best.value) step.value = 'stopped';
   }
 
-  /** Searches for three plans that truly differ, one after the other. */
+  /** Searches for plans in other spirits, one after the other. */
   async function seekOthers() {
     const first = best.value;
     if (!first) return;
@@ -143,21 +149,12 @@ export const usePlannerStore = defineStore('planner', () => {
     await task.run(async (planner, mine) => {
       sought.value = { other: SPIRITS[0] };
       await ask(planner);
-      const found: Judged[] = [first];
       for (const spirit of SPIRITS) {
         if (!mine()) return;
         sought.value = { other: spirit };
-        const put = (judged: Judged | null) => (others.value = { ...others.value, [spirit]: judged });
-        const other = await planner.alternative(
-          spirit,
-          found,
-          proxy((progress) => {
-            if (mine() && progress.best.proposed.plants.length > 0) put(progress.best);
-          }),
-        );
+        const other = await planner.alternative(spirit, first);
         if (!mine()) return;
-        put(other);
-        if (other) found.push(other);
+        others.value = { ...others.value, [spirit]: other };
       }
     });
   }
@@ -166,11 +163,10 @@ export const usePlannerStore = defineStore('planner', () => {
   async function seekShortfall(target: string) {
     const judged = shown.value;
     if (!judged) return;
-    const closing = judged.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target);
     const found = await task.run(async (planner) => {
       sought.value = { shortfall: target };
       await ask(planner);
-      return planner.shortfall(target, closing);
+      return planner.shortfall(target, judged);
     });
     if (found) shortfalls.value = { ...shortfalls.value, [target]: found };
   }
@@ -243,6 +239,8 @@ export const usePlannerStore = defineStore('planner', () => {
     gap,
     targetsGap,
     seconds,
+    complete,
+    asked,
     searching,
     stale,
     propose,

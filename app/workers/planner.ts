@@ -35,11 +35,11 @@ const planner = {
   async propose(take: (progress: Progress) => void): Promise<Outcome> {
     return solvePlan(await solver, problemOf(question!), { ...effort[question!.wishes.effort], now, take });
   },
-  async alternative(spirit: Spirit, others: Judged[], take: (progress: Progress) => void): Promise<Judged | null> {
-    return alternative(await solver, question!, spirit, others, { ...effort.quick, now, take });
+  async alternative(spirit: Spirit, first: Judged): Promise<Judged | null> {
+    return alternative(await solver, question!, spirit, first, SETTINGS.planner.alternative);
   },
-  async shortfall(target: string, closing: string[]): Promise<Shortfall> {
-    return shortfallFor(await solver, question!, target, closing, shortfall);
+  async shortfall(target: string, judged: Judged): Promise<Shortfall> {
+    return shortfallFor(await solver, question!, target, judged, shortfall);
   },
 };
 export type Planner = typeof planner;

@@ -65,8 +65,7 @@ export function standsOf({ almanac, garden, sites, plantings, year, around = [],
       faults.push({ planting: planting.id, kind: 'unsuitable', target: null });
       continue;
     }
-    const planted = planting.state === 'planned' || planting.state === 'on-order' ? null : planting.planted_year;
-    const years = year === null ? null : planted === null ? -1 : year - planted;
+    const years = year === null ? null : planting.planted_year === null ? -1 : year - planting.planted_year;
     const grown = years === null ? 1 : ageShare(here.plant.kind, years);
     stands.push({
       id: planting.id,

@@ -17,6 +17,8 @@ import { Parts, unlessSame } from './parts';
 export interface GardenHereOptions {
   /** null: plants as they will be when grown; a year: as they are then, with the dates recorded in it. */
   year?: number | null;
+  /** The year in which what is planned and on order will be planted; null: not said, and it counts in no year. */
+  plantsIn?: number | null;
   /** The same garden before a change: parts whose records did not change are taken from it, with their identity. */
   before?: GardenHere | null;
 }
@@ -29,12 +31,14 @@ export interface GardenHereOptions {
 export class GardenHere {
   readonly records: GardenRecords;
   readonly year: number | null;
+  readonly #plantsIn: number | null;
   readonly #shipped: Library;
   readonly #parts: Parts;
 
-  constructor(records: GardenRecords, shipped: Library, { year = null, before = null }: GardenHereOptions) {
+  constructor(records: GardenRecords, shipped: Library, { year = null, plantsIn = null, before = null }: GardenHereOptions) {
     this.records = before ? sameWhere(before.records, records) : records;
     this.year = year;
+    this.#plantsIn = plantsIn;
     this.#shipped = shipped;
     this.#parts = before ? before.#parts : new Parts();
   }
@@ -48,7 +52,7 @@ export class GardenHere {
     return this.#apart(this.records, year);
   }
   #apart(records: GardenRecords, year: number | null): GardenHere {
-    const other = new GardenHere(records, this.#shipped, { year });
+    const other = new GardenHere(records, this.#shipped, { year, plantsIn: this.#plantsIn });
     other.#parts.take(this.#parts);
     return other;
   }
@@ -130,6 +134,18 @@ export class GardenHere {
     const { plantings } = this.records;
     return this.#parts.get(`plantings ${plan}`, [plantings], () => plantings.filter((row) => row.plan_id === plan));
   }
+  /** Plantings as they count in the year looked at: what is planned is planted in the next planting season. */
+  #asPlanted(plantings: Planting[]): Planting[] {
+    const plantsIn = this.#plantsIn;
+    if (this.year === null || plantsIn === null) return plantings;
+    return this.#parts.get('as planted', [plantings, plantsIn], () =>
+      plantings.map((row) =>
+        row.planted_year === null && (row.state === 'planned' || row.state === 'on-order')
+          ? { ...row, planted_year: plantsIn }
+          : row,
+      ),
+    );
+  }
   /** Trees and shrubs that stand in the yard and are of a known species, beside the current plan. */
   get around(): Around[] {
     return this.#aroundBeside(this.plan.id, this.plantings);
@@ -137,13 +153,15 @@ export class GardenHere {
   #aroundBeside(plan: string, plantings: readonly Planting[]): Around[] {
     const { almanac } = this;
     const { things } = this.records;
-    return this.#parts.get(`around ${plan}`, [almanac, things, plantings], (before) =>
-      unlessSame(before ?? [], aroundOf(things, plantings, almanac)),
+    const { nearby } = this.garden;
+    return this.#parts.get(`around ${plan}`, [almanac, things, nearby, plantings], (before) =>
+      unlessSame(before ?? [], aroundOf(things, nearby, plantings, almanac)),
     );
   }
   /** What coverage is calculated from, for the current plan. */
   get input(): CoverageInput {
-    const { almanacOfYear: almanac, garden, sites, targets, plantings, around, year } = this;
+    const { almanacOfYear: almanac, garden, sites, targets, around, year } = this;
+    const plantings = this.#asPlanted(this.plantings);
     return this.#parts.get('input', [almanac, garden, sites, targets, plantings, around, year], () => ({
       almanac,
       garden,
@@ -156,7 +174,7 @@ export class GardenHere {
   }
   /** What coverage is calculated from, for another plan of the same garden. */
   inputOf(plan: string): CoverageInput {
-    const plantings = this.plantingsOf(plan);
+    const plantings = this.#asPlanted(this.plantingsOf(plan));
     return { ...this.input, plantings, around: this.#aroundBeside(plan, plantings) };
   }
   /** How well the current plan serves each target. */

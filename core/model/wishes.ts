@@ -47,6 +47,7 @@ export const PlanWishes = z.object({
   water: strength,
   care: strength,
   first_year: strength,
+  flowers: strength,
   colours: z.array(choice(COLOUR_FAMILIES, 'a colour')).max(COLOUR_FAMILIES.length).default([]),
   effort: choice(EFFORTS, 'how thoroughly to look').default('usual'),
 });

@@ -4,7 +4,7 @@ import { differenceOf } from '../../coverage/difference';
 import { coverage } from '../../coverage/coverage';
 import { ask, HOST, MAYFLOWERS, ONE } from '../../testing/planner';
 import { host, plant, planting, site, target, type World } from '../../testing/worked-garden';
-import { alternative, differenceFrom, inSpirit } from './alternatives';
+import { alternative, differenceFrom, inSpirit, kindsOf, weakPoints } from './alternatives';
 import { obstaclesTo, type Obstacle } from './obstacles';
 import { problemOf } from './problem';
 import { gardenWith } from './proposal';
@@ -112,7 +112,8 @@ describe('why a need stays open', () => {
 });
 
 describe('how much more would close it', () => {
-  const shortfall = (question: PlanQuestion) => shortfallFor(highs, question, 'brown', [], { nodes: 500, seconds: 60 });
+  const shortfall = (question: PlanQuestion) =>
+    shortfallFor(highs, question, 'brown', best(question), { nodes: 500, seconds: 60 });
   it('ground', () => {
     // Six hosts and two drifts of three, 0.25 m² each: 3 m²; the bed has 1.5.
     const found = shortfall(ask(ONE, {}, { sites: [site('bed', { area_m2: 1.5 })] }));
@@ -130,7 +131,13 @@ describe('how much more would close it', () => {
   });
   it('nothing would, where no plant fits', () => {
     const world: World = { ...ONE, hosts: [] };
-    expect(shortfall(ask(world))).toEqual({ target: 'brown', ground: null, money: null, height: false });
+    expect(shortfall(ask(world))).toEqual({
+      target: 'brown',
+      ground: null,
+      money: null,
+      height: false,
+      remedy: null,
+    });
   });
 });
 
@@ -170,12 +177,42 @@ describe('other plans', () => {
       note: '',
     })),
   };
-  it('differ by a third of their plants and close as much', () => {
-    const question = ask(world, { natives: 'off', cheap: 'much' });
+  const limits = { nodes: 2000, seconds: 60 };
+  it('of the fewest kinds has fewer, or there is none', () => {
+    // Two flowers and a host are the fewest there can be: no plan deserves the title.
+    const question = ask(world, { natives: 'off', kinds: 'many' });
     const first = best(question);
-    const other = alternative(highs, question, 'few', [first], { seconds: Infinity, nodes: 2000, now })!;
-    expect(other.covered.closed).toBe(first.covered.closed);
-    expect(differenceFrom(other, first)).toBeGreaterThanOrEqual(1 / 3 - 1e-9);
+    expect(kindsOf(first).size).toBeGreaterThan(3);
+    const few = alternative(highs, question, 'few', first, limits)!;
+    expect(kindsOf(few).size).toBe(3);
+    expect(few.covered.closed).toBe(1);
+    expect(alternative(highs, question, 'few', few, limits)).toBeNull();
+  });
+  it('for the least money costs less than the first, or there is none', () => {
+    const question = ask(world, { natives: 'much' });
+    const first = best(question);
+    const cheap = alternative(highs, question, 'cheap', first, limits)!;
+    expect(cheap.money).toBeLessThan(first.money);
+    expect(cheap.covered.closed).toBe(1);
+    expect(alternative(highs, question, 'cheap', cheap, limits)).toBeNull();
+  });
+  it('a sturdy one closes with any one kind lost', () => {
+    const question = ask(world, { natives: 'off' });
+    const first = best(question);
+    expect(weakPoints(question, first).length).toBeGreaterThan(0);
+    const sturdy = alternative(highs, question, 'sturdy', first, limits)!;
+    for (const kind of kindsOf(sturdy)) {
+      const plants = sturdy.proposed.plants.filter((row) => row.plant !== kind);
+      expect(coverage(gardenWith(question, keptOf(question), { plants, features: [] })).closed, kind).toBe(1);
+    }
+  });
+  it('none closes fewer than the first: where the natives do not suffice there is none of natives only', () => {
+    const alone: World = {
+      ...world,
+      status: world.status!.map((row) => ({ ...row, status: row.plant === 'b' ? 'native' : 'introduced' })),
+    };
+    const question = ask(alone, { natives: 'off' });
+    expect(alternative(highs, question, 'natives', best(question), limits)).toBeNull();
   });
   it('one with nothing to add differs in nothing', () => {
     const nothing = { proposed: { plants: [], features: [] } };
@@ -189,7 +226,7 @@ describe('other plans', () => {
   it('natives only has none but natives', () => {
     const question = ask(world, { natives: 'off', cheap: 'much' });
     expect(best(question).proposed.plants.map((row) => row.plant)).toContain('a');
-    const natives = alternative(highs, question, 'natives', [], { seconds: Infinity, nodes: 2000, now })!;
+    const natives = alternative(highs, question, 'natives', best(question), limits)!;
     expect(natives.proposed.plants.map((row) => row.plant)).not.toContain('a');
     expect(natives.covered.closed).toBe(1);
   });
@@ -200,7 +237,7 @@ describe('other plans', () => {
     }));
     const question = ask(world, {}, { plantings: plan });
     expect(best(question).proposed.plants).toEqual([]);
-    expect(alternative(highs, question, 'cheap', [], { seconds: Infinity, nodes: 2000, now })).toBeNull();
+    expect(alternative(highs, question, 'cheap', best(question), limits)).toBeNull();
   });
   it('the least money asks for it much', () => {
     expect(inSpirit(ask(world), 'cheap').wishes.cheap).toBe('much');

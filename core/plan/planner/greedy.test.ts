@@ -79,7 +79,7 @@ describe('the greedy plan', () => {
 
 describe('the program', () => {
   const problem = problemOf(ask(ONE));
-  const program = programOf(problem, { budget: null, differences: [], leafFactor: new Map() });
+  const program = programOf(problem, { budget: null, leafFactor: new Map() });
   /** Rows that values of the columns break. */
   const broken = (values: ReadonlyMap<number, number>) =>
     Array.from({ length: program.rows }, (_, row) => row).filter((row) => {
@@ -106,7 +106,7 @@ describe('the program', () => {
   });
   it('a start with one plant of a kind uses that kind', () => {
     const scattered = problemOf(ask(ONE, { layout: 'scattered' }));
-    const rows = programOf(scattered, { budget: null, differences: [], leafFactor: new Map() });
+    const rows = programOf(scattered, { budget: null, leafFactor: new Map() });
     const one = rows.start(scattered.choices.plants.map(({ here }) => Number(here.plant.id === 'host')));
     const used = one.indices.flatMap((column, i) => (one.values[i] === 1 ? [column] : []));
     const host = rows.choice[scattered.choices.plants.findIndex(({ here }) => here.plant.id === 'host')]!;
@@ -116,18 +116,18 @@ describe('the program', () => {
     expect(one.values.reduce((sum, value) => sum + value, 0)).toBe(used.length);
   });
   it('refuses a drift of two, and more than the bed holds', () => {
-    const two = programOf(problem, { budget: null, differences: [], leafFactor: new Map() }).start(
+    const two = programOf(problem, { budget: null, leafFactor: new Map() }).start(
       counts.map((count) => (count === 3 ? 2 : count)),
     );
     expect(broken(new Map(two.indices.map((column, i) => [column, two.values[i]!]))).length).toBeGreaterThan(0);
     const small = problemOf(ask(ONE, {}, { sites: [site('bed', { area_m2: 2.5 })] }));
-    const rows = programOf(small, { budget: null, differences: [], leafFactor: new Map() });
+    const rows = programOf(small, { budget: null, leafFactor: new Map() });
     // Ground: 0.25 m² each, 2.5 in all.
     expect(rows.rowUpper.includes(2.5)).toBe(true);
   });
   it('a target that nothing serves cannot close', () => {
     const lost = problemOf(ask({ plants: [HOST, ...MAYFLOWERS, plant('x')], targets: [target('lost')], hosts: [] }));
-    const none = programOf(lost, { budget: null, differences: [], leafFactor: new Map() });
+    const none = programOf(lost, { budget: null, leafFactor: new Map() });
     expect(none.upper[none.goal[0]!]).toBe(0);
   });
 });

@@ -8,21 +8,14 @@ import { times, type ModelBuilder } from './model';
 import { sizeFor } from './question';
 import type { Entry } from './rows';
 
-/** At least this share of the kinds of a plan must not be among `plants`. */
-export interface Difference {
-  plants: ReadonlySet<string>;
-  share: number;
-}
-
 /** What a plan must keep to beside the room there is. */
 export interface Limits {
   /** Money (hundredths) for what is proposed; null: no limit. */
   budget: number | null;
-  differences: readonly Difference[];
 }
 
-/** Capacity rows: ground and crowns of each site, the gardener's limits, money, and how far it differs from other plans. */
-export function addLimits(model: ModelBuilder, { budget, differences }: Limits) {
+/** Capacity rows: crowns of each site, the gardener's limits, and money. */
+export function addLimits(model: ModelBuilder, { budget }: Limits) {
   const { choices, question } = model.problem;
   const { plants, rooms, kept } = choices;
   for (const { site, crowns } of rooms) {
@@ -35,8 +28,6 @@ export function addLimits(model: ModelBuilder, { budget, differences }: Limits) 
     model.rows.atMost(wanted - keptCount(kept, plant), ...list.map((of): Entry => [model.count[of]!, 1]));
   }
   if (budget !== null) addBudget(model, budget);
-  for (const { plants: others, share } of differences)
-    model.rows.atMost(0, ...[...model.kind].map(([plant, column]): Entry => [column, others.has(plant) ? share : share - 1]));
 }
 
 /** The budget row: all that is bought, spares and packets in whole numbers, apart from what kept plants cost anyway. */

@@ -25,10 +25,10 @@ export function colourFamily(hex: string): ColourFamily {
 }
 
 /** What one plant of a choice costs in the gardener's preferences, beside its price (hundredths of the currency). */
-function dislike({ wishes, garden }: PlanQuestion, { here, site, verdict, ground, stand }: PlantChoice): number {
+function dislike({ wishes, garden }: PlanQuestion, { here, site, verdict, ground, stand, months, price }: PlantChoice): number {
   const { weigh } = SETTINGS.planner;
   const { plant, status } = here;
-  const much = (wish: 'natives' | 'deer' | 'water' | 'care' | 'first_year') => weigh.strength[wishes[wish]];
+  const much = (wish: 'natives' | 'deer' | 'water' | 'care' | 'first_year' | 'flowers') => weigh.strength[wishes[wish]];
   const annual = plant.kind === 'annual';
   let each = 0;
   if (!status.native) each += much('natives') * weigh.foreign;
@@ -39,7 +39,10 @@ function dislike({ wishes, garden }: PlanQuestion, { here, site, verdict, ground
   if (!annual) each += much('first_year') * weigh.lateYear * Math.max(0, Math.min(plant.years_to_flower, 5) - 1);
   if (wishes.colours.length > 0 && plant.bloom_first !== null && !wishes.colours.includes(colourFamily(plant.colour_hex)))
     each += weigh.colour;
-  return each * ground + (verdict === 'workable' ? weigh.workable : 0) + weigh.unfit * (1 - stand.vigour);
+  // What flowers long is liked, but never for nothing.
+  const shown = months.size / 12;
+  const liked = Math.min(0.6 * weigh.ground * ground + 0.6 * price, much('flowers') * weigh.showy * shown * ground);
+  return each * ground - liked + (verdict === 'workable' ? weigh.workable : 0) + weigh.unfit * (1 - stand.vigour);
 }
 
 /** What choices cost by the gardener's preferences; lower is liked better. One scale with money, hundredths of the currency. */

@@ -34,9 +34,9 @@ export function usefulMost({ choices, cells, totals, indicators, patches, resour
  * larger drift, and gives no less to any need. Three rules limit it:
  * - as many plants must dominate it as kinds are wanted at once where it counts as one, so that no further kind is lost;
  * - they must be able to give all that is wanted where it counts, each within what one kind may take of a site;
- * - plants whose leaf several targets share are never left out, and none is left out for one of those `unwanted`.
+ * - plants whose leaf several targets share are never left out.
  */
-export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new Set()): Uint8Array {
+export function dominated(problem: Problem): Uint8Array {
   const { choices, costs, cells, totals, indicators, patches, resources, parts, question } = problem;
   const marks = new Uint8Array(choices.plants.length);
   // A plant that costs less than nothing is wanted for itself.
@@ -103,7 +103,7 @@ export function dominated(problem: Problem, unwanted: ReadonlySet<string> = new 
     const plenty = () =>
       list.every((choice, i) => [...gives[choice]!.keys()].every((to) => (given[i]!.get(to) ?? 0) >= wanted.get(to)! - 1e-9));
     for (const [other, others] of plants) {
-      if (other === plant || question.wishes.most[other] !== undefined || marks[others[0]!] || unwanted.has(other)) continue;
+      if (other === plant || question.wishes.most[other] !== undefined || marks[others[0]!]) continue;
       if (costs.kind.get(other)! > costs.kind.get(plant)! + 1e-9) continue;
       const better = list.map((choice) =>
         others.find((of) => choices.plants[of]!.site === choices.plants[choice]!.site && asGood(of, choice)),

@@ -1,9 +1,10 @@
 import type { Highs } from 'highs';
 import { groundM2 } from '../../match/quantities';
-import { moneyFor, proposedOf, type Proposed } from './proposal';
+import { judge, moneyFor, proposedOf, type Judged, type Proposed } from './proposal';
+import { remedyFor, type Remedy } from './remedy';
+import { budgetOf } from './solve';
 import { problemOf } from './problem';
-import { programOf } from './program';
-import { solverInput } from './search';
+import { closingPlan, type ClosingLimits, type Least } from './closing-plan';
 import { keptOf, type PlanQuestion } from './question';
 import { roomsOf } from './choices';
 
@@ -16,69 +17,24 @@ export interface Shortfall {
   money: number | null;
   /** Would it close with no limit of height? */
   height: boolean;
+  /** The change that was tried and closes it; null where none was found. */
+  remedy: Remedy | null;
 }
 
 /** Ground (m²) by which a bed is let grow when it is asked how much more would do; a container cannot grow. */
 const MOST_MORE_M2 = 30;
 
-/** Branch-and-bound nodes for each question, so that every machine answers alike; the seconds are a guard for slow ones. */
-type Options = { nodes: number; seconds: number };
-
 /** A plan that closes all of `closing` with least of an objective; null where there is none. */
-function closingPlan(
+function planFor(
   highs: Highs,
   question: PlanQuestion,
   closing: readonly string[],
-  least: 'cost' | { beyond: ReadonlyMap<string, number> } | 'money',
-  { nodes, seconds }: Options,
+  least: Least,
+  options: ClosingLimits,
 ): Proposed | null {
   const problem = problemOf(question);
-  const { plants } = problem.choices;
-  const program = programOf(problem, {
-    budget: null,
-    differences: [],
-    leafFactor: new Map(),
-  });
-  const lower = program.lower.slice();
-  for (const [goal, { target }] of problem.goals.entries()) {
-    const column = program.goal[goal]!;
-    if (!closing.includes(target)) continue;
-    if (program.upper[column] === 0) return null;
-    lower[column] = 1;
-  }
-  const { columns, cost } = program;
-  const objective = least === 'cost' ? cost : new Float64Array(columns);
-  if (least === 'money')
-    plants.forEach(
-      ({ price, once }, i) => (objective[program.choice[i]!] = price + once / 5 + 0.001 * cost[program.choice[i]!]!),
-    );
-  return highs.withModel((model) => {
-    model.passModel(solverInput(program, objective, lower));
-    model.options.set({ output_flag: false, time_limit: seconds, mip_max_nodes: nodes, mip_rel_gap: 0.02 });
-    if (typeof least === 'object') {
-      // Ground beyond what there is, bed by bed, is what is to be least.
-      let column = columns;
-      for (const { site } of problem.choices.rooms) {
-        const here = plants.flatMap((row, choice) => (row.site === site ? [choice] : []));
-        if (here.length === 0) continue;
-        model.addVar(0, highs.infinity);
-        model.changeColCost(column, 1);
-        model.addRow(-highs.infinity, least.beyond.get(site.id) ?? 0, {
-          indices: [...here.map((of) => program.choice[of]!), column],
-          values: [...here.map((of) => plants[of]!.ground), -1],
-        });
-        column++;
-      }
-    }
-    model.run();
-    const status = model.getModelStatus();
-    const { modelStatus } = highs.constants;
-    if (status === modelStatus.infeasible || status === modelStatus.unboundedOrInfeasible) return null;
-    const { colValue } = model.getSolution();
-    if (colValue.length === 0) return null;
-    const counts = program.choice.map((at) => Math.round(colValue[at]!));
-    return counts.some((count) => count > 0) ? proposedOf(problem.choices, counts) : null;
-  });
+  const counts = closingPlan(highs, problem, closing, least, null, options);
+  return counts && proposedOf(problem.choices, counts);
 }
 
 /** Ground used on each site beyond what is left there. */
@@ -93,36 +49,53 @@ function beyond(question: PlanQuestion, proposed: Proposed): { site_id: string; 
 }
 
 /**
- * What is binding for a target that a plan leaves open: how much more ground, or money, would close it beside the
- * targets in `closing`, and whether the limits of height are what keeps it open.
+ * What is binding for a target that a plan leaves open: how much more ground, or money, would close it beside those that
+ * close, whether the limits of height are what keeps it open, and the change of the plan that was tried and closes it.
  */
 export function shortfallFor(
   highs: Highs,
   question: PlanQuestion,
   target: string,
-  closing: readonly string[],
-  options: Options,
+  judged: Judged,
+  options: ClosingLimits,
 ): Shortfall {
+  const closing = judged.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target);
   const wanted = [...closing, target];
   const free: PlanQuestion = { ...question, wishes: { ...question.wishes, budget_minor: null } };
-  const found: Shortfall = { target, ground: null, money: null, height: false };
+  const found: Shortfall = { target, ground: null, money: null, height: false, remedy: null };
   const left = new Map(roomsOf(question, keptOf(question)).map(({ site, left }) => [site.id, Math.max(0, left)]));
   const larger: PlanQuestion = {
     ...free,
     sites: question.sites.map((site) => (site.kind === 'bed' ? { ...site, area_m2: site.area_m2 + MOST_MORE_M2 } : site)),
   };
-  const roomy = closingPlan(highs, larger, wanted, { beyond: left }, options);
+  const roomy = planFor(highs, larger, wanted, { beyond: left }, options);
   const more = roomy && beyond(question, roomy);
   if (more && more.length > 0) found.ground = { m2: more.reduce((sum, row) => sum + row.m2, 0), sites: more };
   const budget = question.wishes.budget_minor;
   if (budget !== null) {
-    const paid = closingPlan(highs, free, wanted, 'money', options);
+    const paid = planFor(highs, free, wanted, 'money', options);
     const money = paid && moneyFor(question, keptOf(question), paid) - budget;
     if (money && money > 0) found.money = money;
   }
   if (Object.keys(question.wishes.tallest_cm).length > 0) {
     const low = { ...question, wishes: { ...question.wishes, tallest_cm: {} } };
-    found.height = closingPlan(highs, low, wanted, 'cost', options) !== null;
+    found.height = planFor(highs, low, wanted, 'cost', options) !== null;
   }
+  found.remedy = remedyFor(question, judged, target) ?? alone(highs, question, judged, target, options);
   return found;
+}
+
+/** What must be given up so that a target closes on the ground and for the money there is; null where nothing would do. */
+function alone(highs: Highs, question: PlanQuestion, judged: Judged, target: string, options: ClosingLimits): Remedy | null {
+  const problem = problemOf(question);
+  const counts = closingPlan(highs, problem, [target], 'cost', budgetOf(problem), options);
+  if (!counts) return null;
+  const other = judge(question, problem.choices, problem.costs, counts);
+  const closes = (covered: Judged['covered'], of: string) =>
+    covered.targets.find((row) => row.target === of)!.verdict === 'closed';
+  if (!closes(other.covered, target)) return null;
+  const opens = judged.covered.targets
+    .map((row) => row.target)
+    .filter((of) => closes(judged.covered, of) && !closes(other.covered, of));
+  return { kind: 'instead', opens };
 }

@@ -1,7 +1,6 @@
 import type { Highs } from 'highs';
 import { greedyCounts } from './greedy';
 import type { Problem } from './problem';
-import type { Difference } from './limit-rows';
 import { programOf, type Level, type OnlyFor, type Program } from './program';
 import type { Choices } from './choices';
 import { answers } from './bed-wish';
@@ -46,7 +45,6 @@ export interface SolveOptions {
   now: () => number;
   /** Called whenever a better plan or a better proof is there. */
   take?: (progress: Progress) => void;
-  differences?: readonly Difference[];
   /** Gap (0–1) at which the search for what is liked better ends. */
   enough?: number;
 }
@@ -58,7 +56,7 @@ const MOST_ROUNDS = 4;
 const MORE_LEAF = 1.2;
 
 /** The money left for what is proposed, apart from kept plants that are still to be bought; null: no limit. */
-function budgetOf({ question, choices }: Problem): number | null {
+export function budgetOf({ question, choices }: Problem): number | null {
   const { budget_minor: budget } = question.wishes;
   return budget === null ? null : budget - moneyFor(question, choices.kept, { plants: [] });
 }
@@ -176,17 +174,15 @@ const valueOf = ({ worth }: Level, values: ArrayLike<number>) =>
 export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): Outcome {
   const began = options.now();
   const seconds = () => options.now() - began;
-  const unwanted = new Set(options.differences?.flatMap(({ plants }) => [...plants]));
   const sound = without(
     whole,
     Uint8Array.from(whole.choices.plants, ({ drawbacks }) => Number(drawbacks.length > 0)),
   );
-  const problem = without(sound, dominated(sound, unwanted));
+  const problem = without(sound, dominated(sound));
   const incumbent = new Incumbent(problem);
 
   const counts = greedyCounts(problem, budgetOf(problem));
-  // A greedy plan is not made to differ from others.
-  if (unwanted.size === 0) incumbent.offer(counts, incumbent.judged(counts));
+  incumbent.offer(counts, incumbent.judged(counts));
   const greedy = incumbent.best.judged;
   options.take?.({ step: 'first', best: greedy, gap: null, targetsGap: null, seconds: seconds() });
   // Nobody is to be served, or nothing can be chosen: no plan is better than none.
@@ -199,7 +195,7 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
   const onlyFor = lastResorts(whole, incumbent.best.judged);
   if (onlyFor.length > 0 && seconds() < options.seconds) {
     const plants = new Set(onlyFor.map((row) => row.plant));
-    const marks = dominated(whole, unwanted);
+    const marks = dominated(whole);
     const open = without(
       whole,
       Uint8Array.from(whole.choices.plants, ({ drawbacks, here }, choice) =>
@@ -293,8 +289,7 @@ function searchFor(
   let wishesGap: number | null = null;
   let levels: number[] | null = null;
   for (let round = 0; round < MOST_ROUNDS && seconds() < options.seconds; round++) {
-    const differences = options.differences ?? [];
-    const program = programOf(problem, { budget: budgetOf(problem), differences, leafFactor, onlyFor: beyond?.onlyFor });
+    const program = programOf(problem, { budget: budgetOf(problem), leafFactor, onlyFor: beyond?.onlyFor });
     let step: SolveStep = 'targets';
     const search = new Search(highs, program, {
       now: options.now,

@@ -2,9 +2,9 @@
 import { SPIRITS, differenceFrom, kindsOf, type Spirit } from '~~/core/plan/planner/alternatives';
 import type { Judged } from '~~/core/plan/planner/proposal';
 import { nativeShare } from '~~/core/plan/planner/preferences';
-import { SPIRIT_NAMES } from './wishes-words';
+import { SPIRIT_NAMES, SPIRIT_NONE } from './wishes-words';
 
-/** The best plan and three that truly differ, each with its braid and what it comes to. */
+/** The best plan and those in other spirits, each with its braid and what it comes to. */
 const props = defineProps<{ judged: Judged }>();
 const garden = useGardenStore();
 const planner = usePlannerStore();
@@ -44,7 +44,7 @@ const common = computed(() => kindsOf(props.judged));
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
       <h2 id="other-plans">Other plans</h2>
       <button v-if="planner.otherSought === null" class="press" :disabled="planner.searching" @click="planner.seekOthers()">
-        {{ sought ? 'Look again' : 'Look for three that differ' }}
+        {{ sought ? 'Look again' : 'Look for others' }}
       </button>
       <template v-else>
         <p class="text-sm" role="status">Looking: {{ SPIRIT_NAMES[planner.otherSought].toLowerCase() }} …</p>
@@ -52,8 +52,8 @@ const common = computed(() => kindsOf(props.judged));
       </template>
     </div>
     <p v-if="!sought" class="text-sm text-quiet">
-      One of the fewest kinds, one of natives only, one for the least money; at least a third of the plants of each are in none of
-      the others.
+      Of the fewest kinds, of natives only, for the least money, with the most colour, with the least work, and one that bears the
+      loss of any one kind. Each closes all that this one closes, or is not shown.
     </p>
     <div v-else class="mt-2 grid gap-5 sm:grid-cols-2 xl:grid-cols-4">
       <article v-for="column in columns" :key="column.id" class="min-w-0 border-t-2 border-line pt-1">
@@ -99,7 +99,7 @@ const common = computed(() => kindsOf(props.judged));
             Take this plan<span class="sr-only">: {{ column.name }}</span>
           </button>
         </template>
-        <p v-else-if="column.judged === null" class="text-sm text-quiet">No plan in this spirit differs by a third.</p>
+        <p v-else-if="column.judged === null" class="text-sm text-quiet">{{ SPIRIT_NONE[column.id as Spirit] }}</p>
         <p v-else class="text-sm text-quiet">Not looked for yet.</p>
       </article>
     </div>

@@ -16,7 +16,23 @@ export const EFFORTS = words({
   usual: 'as usual',
   long: 'until it is proven',
 });
-export const SPIRIT_NAMES: Record<Spirit, string> = { few: 'Fewest kinds', natives: 'Natives only', cheap: 'Least money' };
+export const SPIRIT_NAMES: Record<Spirit, string> = {
+  few: 'Fewest kinds',
+  natives: 'Natives only',
+  cheap: 'Least money',
+  colour: 'Most colour',
+  easy: 'Least work',
+  sturdy: 'Sturdiest',
+};
+/** What each is, where none is found. */
+export const SPIRIT_NONE: Record<Spirit, string> = {
+  few: 'None found that closes as much with fewer kinds.',
+  natives: 'None found of natives only that closes as much.',
+  cheap: 'None found that closes as much for less money.',
+  colour: 'None found that closes as much with more in flower.',
+  easy: 'None found that closes as much with less work.',
+  sturdy: 'None found that closes as much with any one kind lost.',
+};
 export const COLOUR_MARKS: Record<ColourFamily, string> = {
   white: '#f4f0e6',
   yellow: '#e6c53c',
