@@ -61,6 +61,16 @@ export function useCommands() {
     },
     savePlanting,
     removePlanting: (row: Planting) => remove(`/plantings/${row.id}`, row, `${nameOf(row.plant)} removed from the plan.`),
+    /** Moves several plantings to another bed, or (null) removes them, as one change. */
+    changeSeveral: (rows: readonly Planting[], site_id: string | null) => {
+      const plantings = rows.map(({ id, revision }) => ({ id, revision }));
+      const what = rows.length === 1 ? nameOf(rows[0]!.plant) : `${rows.length} plantings`;
+      const said = site_id === null ? `${what} removed from the plan.` : `${what} moved to ${siteName(site_id)}.`;
+      return attempt(() => change('POST', '/plantings/several', { plantings, site_id }, said));
+    },
+    /** Puts another plant in the place of a planting, which keeps its year, cost and notes. */
+    replacePlanting: (row: Planting, plant: string, count: number) =>
+      savePlanting(row, { plant, count }, `${nameOf(row.plant)} replaced by ${count} ${nameOf(plant)}.`),
     /** Times a planting: a cut for a second bloom, or the day an annual is sown; null takes the timing away. */
     timePlanting: (row: Planting, timing: Partial<Pick<Planting, 'cut' | 'sow_on'>>) => {
       const days = [

@@ -7,7 +7,9 @@ import { bloomRidge } from '~~/core/season/ridge';
 import { gardenHere, type GardenHere } from '~~/core/garden/here';
 import { LIVE_STATES } from '~~/core/model/garden';
 import type { BedSun } from '~~/core/place/sun/bed-sun';
+import { nextPlanting } from '~~/core/place/climate/planting-season';
 import { unlessSame } from '~~/core/garden/parts';
+import { dayOfYear } from './view';
 
 /**
  * The open garden and all that follows from its records. What is calculated comes from core, by way of gardenHere, and is
@@ -16,12 +18,17 @@ import { unlessSame } from '~~/core/garden/parts';
 export const useGardenStore = defineStore('garden', () => {
   const libraryStore = useLibraryStore();
   const records = useRecordsStore();
+  const today = new Date();
   /** null: plants as they will be when grown; a year: as they are then. */
   const year = ref<number | null>(null);
 
   const here = computed<GardenHere | null>((before) =>
     records.state && libraryStore.library
-      ? gardenHere(records.state, libraryStore.library, { year: year.value, before: before ?? null })
+      ? gardenHere(records.state, libraryStore.library, {
+          year: year.value,
+          plantsIn: nextPlanting(today.getFullYear(), dayOfYear(today), records.state.garden).year,
+          before: before ?? null,
+        })
       : null,
   );
   // Parts that say the same keep their identity, so that what depends on them is not calculated again.

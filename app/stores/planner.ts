@@ -3,12 +3,16 @@ import { differenceOf } from '~~/core/coverage/difference';
 import type { NeedCoverage } from '~~/core/coverage/types';
 import { FRESH_WISHES, PlanWishes } from '~~/core/model/wishes';
 import { SPIRITS, type Spirit } from '~~/core/plan/planner/alternatives';
+import { fit } from '~~/core/match/fit/fit';
+import { withheld } from '~~/core/plan/craft/kinds';
+import { isHostHere } from '~~/core/plan/planner/choices';
 import { obstaclesTo } from '~~/core/plan/planner/obstacles';
-import { gardenWith, type Judged, type Proposed } from '~~/core/plan/planner/proposal';
+import { gardenWith, moneySplit, type Judged, type Proposed } from '~~/core/plan/planner/proposal';
 import { purposesOf } from '~~/core/plan/purpose';
 import { isKept, keptOf } from '~~/core/plan/planner/question';
 import type { Shortfall } from '~~/core/plan/planner/shortfall';
 import type { SolveStep } from '~~/core/plan/planner/solve';
+import { replacementsFor } from '~~/core/plan/planner/replacements';
 import { helpersFor } from '~~/core/plan/planner/why-open';
 import type { MoneyFields, Planting } from '~~/core/model/garden';
 import type { Asked, Planner } from '~/workers/planner';
@@ -184,6 +188,12 @@ export const usePlannerStore = defineStore('planner', () => {
   });
   const helpers = (judged: Judged, target: string, covered: NeedCoverage) =>
     helpersFor(question.value!, planned(judged).plantings, target, covered);
+  /** What could stand in the place of a planting: of the plan as it is, or of the proposal shown. */
+  const replacements = (planting: Planting, judged: Judged | null = null) =>
+    question.value ? replacementsFor(question.value, judged ? planned(judged).plantings : garden.plantings, planting) : [];
+  const split = (judged: Judged) => moneySplit(question.value!, keptOf(question.value!), judged.proposed);
+  /** Plantings that came with the last proposal taken, to be marked on Plan. */
+  const added = ref<ReadonlySet<string>>(new Set());
   /** What a proposal changes compared with the plan as it is. */
   const against = (judged: Judged) => (garden.served ? differenceOf(garden.served, judged.covered) : null);
 
@@ -202,17 +212,45 @@ export const usePlannerStore = defineStore('planner', () => {
   }
 
   /** Takes a proposal, or a part of it, into the plan; what it replaces goes out. */
-  function take(proposed: Proposed, label: string, part?: { site: string } | { plant: string; site: string }) {
+  async function take(proposed: Proposed, label: string, part?: { site: string } | { plant: string; site: string }) {
     const whole = part === undefined;
     const ofPart = (row: { plant?: string; site_id: string }) =>
       whole || (row.site_id === part.site && (!('plant' in part) || row.plant === part.plant));
     const out = outOf(ofPart);
     const features = part && 'plant' in part ? [] : proposed.features.filter(ofPart);
-    return records.attempt(() =>
-      records.change('POST', '/plans/take', { label, out, plants: proposed.plants.filter(ofPart), features }, `${label}.`),
-    );
+    const plants = proposed.plants.filter(ofPart);
+    const before = new Set(garden.plantings.map((row) => `${row.id} ${row.count}`));
+    const said = `${plants.length} ${plants.length === 1 ? 'kind' : 'kinds'} added to the plan.`;
+    const taken = await records.attempt(() => records.change('POST', '/plans/take', { label, out, plants, features }, said));
+    if (taken)
+      added.value = new Set(garden.plantings.filter((row) => !before.has(`${row.id} ${row.count}`)).map((row) => row.id));
+    return taken;
   }
 
+  /** Allows a plant in spite of what it is a danger to, or takes that back. */
+  const allow = (plant: string, on = true) => {
+    const rest = garden.garden!.allowed.filter((row) => row !== plant);
+    const said = on
+      ? `${garden.nameOf(plant)} is allowed here. Propose again to plan with it.`
+      : `${garden.nameOf(plant)} is kept out again.`;
+    return commands.changeGarden({ allowed: on ? [...rest, plant] : rest }, said);
+  };
+  /** Hosts of the chosen creatures that are left out for somebody's sake, and may be allowed. */
+  const withheldHosts = computed(() => {
+    const asked = question.value;
+    if (!asked) return [];
+    return [...asked.almanac.plants.values()].flatMap((here) => {
+      const why =
+        isHostHere(asked, here.plant.id) && here.status.offered
+          ? withheld(here, asked.garden, asked.almanac.place.half_zone)
+          : null;
+      const grows =
+        why !== null && asked.sites.some((site) => fit(here.plant, site, asked.almanac.place).verdict !== 'unsuitable');
+      if (!why || !grows) return [];
+      const targets = asked.targets.filter(({ target }) => asked.almanac.targets.get(target)?.hosts.has(here.plant.id));
+      return [{ here, why, targets: targets.map(({ target }) => target) }];
+    });
+  });
   const saveMoney = (fields: Partial<MoneyFields>) =>
     commands.changeGarden({ money: { ...money.value, ...fields } }, 'Prices saved.');
 
@@ -256,6 +294,11 @@ export const usePlannerStore = defineStore('planner', () => {
     seekShortfall,
     purposes,
     helpers,
+    replacements,
+    split,
+    allow,
+    withheldHosts,
+    added,
     against,
     take,
     saveAsPlan,

@@ -25,3 +25,12 @@ export const Taking = z.object({
   plants,
   features: z.array(z.object({ feature: z.enum(FEATURES), site_id: id })).max(100),
 });
+
+/** Several plantings as they were seen, and the site they move to; null: they are removed. */
+export const Several = z.object({
+  plantings: z
+    .array(z.object({ id, revision: z.number().int().min(0) }))
+    .min(1, 'Choose plantings first.')
+    .max(500),
+  site_id: id.nullable(),
+});

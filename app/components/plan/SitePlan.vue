@@ -4,7 +4,9 @@ import { LIVE_STATES, type Planting, type Site } from '~~/core/model/garden';
 import { bloomParts, plantingShares } from '~~/core/almanac/bloom/planting-bloom';
 import type { PlantHere } from '~~/core/model/here';
 import { spellsWords } from '~/components/season/calendar-bars';
+import { warningsFor } from '~~/core/match/gates/gates';
 import { groundM2 } from '~~/core/match/quantities';
+import { gateSentence } from '~~/core/words/gates';
 
 const props = defineProps<{ site: Site }>();
 const garden = useGardenStore();
@@ -32,7 +34,22 @@ const FAULTS = {
   refused: 'may not be grown here',
   trap: 'a trap: caterpillars die on it',
 };
+const planner = usePlannerStore();
 const thisYear = view.today.getFullYear();
+/** Plantings ticked, to be moved or removed together; and the one for which replacements are shown. */
+const ticked = ref<Set<string>>(new Set());
+const chosen = computed(() => rows.value.map((row) => row.planting).filter((row) => ticked.value.has(row.id)));
+function tick(id: string, on: boolean) {
+  const next = new Set(ticked.value);
+  if (on) next.add(id);
+  else next.delete(id);
+  ticked.value = next;
+}
+async function moveTo(site: string | null) {
+  if (await commands.changeSeveral(chosen.value, site)) ticked.value = new Set();
+}
+const replacing = ref('');
+const others = computed(() => garden.sites.filter((site) => site.id !== props.site.id));
 
 function setCount(row: Planting, event: Event) {
   const field = event.target as HTMLInputElement;
@@ -73,10 +90,22 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
     <p v-if="rows.length === 0" class="text-quiet">
       Nothing planned here. <NuxtLink class="link" :to="`/gardens/${garden.id}/match`">See what fits it</NuxtLink>.
     </p>
-    <ScrollRegion v-else :label="`Plantings in ${site.name}`">
+    <p v-if="chosen.length" class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 text-sm" role="status">
+      {{ chosen.length }} chosen:
+      <label v-if="others.length"
+        >move to
+        <select class="field w-auto!" @change="moveTo(($event.target as HTMLSelectElement).value)">
+          <option value="">…</option>
+          <option v-for="row in others" :key="row.id" :value="row.id">{{ row.name }}</option>
+        </select></label
+      >
+      <button class="link text-gap" @click="moveTo(null)">Remove them</button>
+    </p>
+    <ScrollRegion v-if="rows.length" :label="`Plantings in ${site.name}`">
       <table class="tabular text-sm">
         <thead>
           <tr>
+            <th scope="col"><span class="sr-only">Choose</span></th>
             <th scope="col">Plant</th>
             <th scope="col">Count</th>
             <th scope="col" class="hidden text-right! sm:table-cell">Ground</th>
@@ -89,93 +118,118 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
           </tr>
         </thead>
         <tbody>
-          <tr
-            v-for="{ planting, here, bloom, words } in rows"
-            :key="planting.id"
-            :class="[
-              LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through',
-              bloom[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
-            ]"
-          >
-            <th scope="row" class="font-normal">
-              <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: planting.plant })">
-                <PlantGlyph :plant="here.plant" :size="26" /><span
-                  class="creature underline decoration-line underline-offset-2"
-                  >{{ here.plant.common }}</span
+          <template v-for="{ planting, here, bloom, words } in rows" :key="planting.id">
+            <tr
+              :class="[
+                LIVE_STATES.has(planting.state) ? '' : 'text-quiet line-through',
+                bloom[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
+              ]"
+            >
+              <td>
+                <input
+                  type="checkbox"
+                  :checked="ticked.has(planting.id)"
+                  :aria-label="`Choose ${here.plant.common}`"
+                  @change="tick(planting.id, ($event.target as HTMLInputElement).checked)"
+                />
+              </td>
+              <th scope="row" class="font-normal">
+                <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: planting.plant })">
+                  <PlantGlyph :plant="here.plant" :size="26" /><span
+                    class="creature underline decoration-line underline-offset-2"
+                    >{{ here.plant.common }}</span
+                  >
+                </button>
+                <span v-if="faultOf(planting.id)" class="block text-xs font-semibold text-gap">{{
+                  FAULTS[faultOf(planting.id)!.kind]
+                }}</span>
+                <strong v-if="planner.added.has(planting.id)" class="block text-xs text-press">new in the plan</strong>
+                <span
+                  v-for="gate in warningsFor(here, garden.garden!)"
+                  :key="gateSentence(gate)"
+                  class="block max-w-xs text-xs text-gap"
+                  >{{ gateSentence(gate) }}</span
                 >
-              </button>
-              <span v-if="faultOf(planting.id)" class="block text-xs font-semibold text-gap">{{
-                FAULTS[faultOf(planting.id)!.kind]
-              }}</span>
-            </th>
-            <td>
-              <input
-                class="field w-16!"
-                type="number"
-                min="1"
-                max="5000"
-                :value="planting.count"
-                :aria-label="`Count of ${here.plant.common}`"
-                @change="setCount(planting, $event)"
-              />
-            </td>
-            <td class="hidden text-right whitespace-nowrap sm:table-cell">
-              {{ view.area(groundM2(here.plant, planting.count, site)) }}
-            </td>
-            <td>
-              <YearStrip :shares="bloom" :colour="here.plant.colour_hex" :label="words" />
-            </td>
-            <td>
-              <button @click="view.explain({ kind: 'fit', plant: planting.plant, site: site.id })">
-                <FitMark :verdict="garden.fits.get(planting.plant)![column]!.verdict" />
-              </button>
-            </td>
-            <td>
-              <select
-                class="field w-auto!"
-                :value="planting.state"
-                :aria-label="`State of ${here.plant.common}`"
-                @change="setState(planting, ($event.target as HTMLSelectElement).value as Planting['state'])"
-              >
-                <option v-for="state in PLANTING_STATES" :key="state" :value="state">{{ state.replace('-', ' ') }}</option>
-              </select>
-            </td>
-            <td>
-              <input
-                class="field w-20!"
-                type="number"
-                min="1950"
-                max="2100"
-                :value="planting.planted_year"
-                :aria-label="`Year ${here.plant.common} was planted`"
-                @change="setYear(planting, 'planted_year', $event)"
-              />
-              <label v-if="!LIVE_STATES.has(planting.state)" class="block text-xs no-underline"
-                >to
+              </th>
+              <td>
                 <input
                   class="field w-16!"
                   type="number"
+                  min="1"
+                  max="5000"
+                  :value="planting.count"
+                  :aria-label="`Count of ${here.plant.common}`"
+                  @change="setCount(planting, $event)"
+                />
+              </td>
+              <td class="hidden text-right whitespace-nowrap sm:table-cell">
+                {{ view.area(groundM2(here.plant, planting.count, site)) }}
+              </td>
+              <td>
+                <YearStrip :shares="bloom" :colour="here.plant.colour_hex" :label="words" />
+              </td>
+              <td>
+                <button @click="view.explain({ kind: 'fit', plant: planting.plant, site: site.id })">
+                  <FitMark :verdict="garden.fits.get(planting.plant)![column]!.verdict" />
+                </button>
+              </td>
+              <td>
+                <select
+                  class="field w-auto!"
+                  :value="planting.state"
+                  :aria-label="`State of ${here.plant.common}`"
+                  @change="setState(planting, ($event.target as HTMLSelectElement).value as Planting['state'])"
+                >
+                  <option v-for="state in PLANTING_STATES" :key="state" :value="state">{{ state.replace('-', ' ') }}</option>
+                </select>
+              </td>
+              <td>
+                <input
+                  class="field w-20!"
+                  type="number"
                   min="1950"
                   max="2100"
-                  :value="planting.lost_year"
-                  :aria-label="`Year ${here.plant.common} was lost or removed`"
-                  @change="setYear(planting, 'lost_year', $event)"
-              /></label>
-            </td>
-            <td class="text-center">
-              <input
-                type="checkbox"
-                :checked="planting.locked"
-                :aria-label="`Lock ${here.plant.common}: proposals leave it as it is`"
-                @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
-              />
-            </td>
-            <td>
-              <button class="link text-gap" @click="commands.removePlanting(planting)">
-                Remove<span class="sr-only"> {{ here.plant.common }}</span>
-              </button>
-            </td>
-          </tr>
+                  :value="planting.planted_year"
+                  :aria-label="`Year ${here.plant.common} was planted`"
+                  @change="setYear(planting, 'planted_year', $event)"
+                />
+                <label v-if="!LIVE_STATES.has(planting.state)" class="block text-xs no-underline"
+                  >to
+                  <input
+                    class="field w-16!"
+                    type="number"
+                    min="1950"
+                    max="2100"
+                    :value="planting.lost_year"
+                    :aria-label="`Year ${here.plant.common} was lost or removed`"
+                    @change="setYear(planting, 'lost_year', $event)"
+                /></label>
+              </td>
+              <td class="text-center">
+                <input
+                  type="checkbox"
+                  :checked="planting.locked"
+                  :aria-label="`Lock ${here.plant.common}: proposals leave it as it is`"
+                  @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
+                />
+              </td>
+              <td>
+                <button class="link text-gap" @click="commands.removePlanting(planting)">
+                  Remove<span class="sr-only"> {{ here.plant.common }}</span>
+                </button>
+                <button
+                  class="link block"
+                  :aria-expanded="replacing === planting.id"
+                  @click="replacing = replacing === planting.id ? '' : planting.id"
+                >
+                  Replace<span class="sr-only"> {{ here.plant.common }}</span>
+                </button>
+              </td>
+            </tr>
+            <tr v-if="replacing === planting.id">
+              <td colspan="10"><ReplaceBy :planting="planting" @done="replacing = ''" /></td>
+            </tr>
+          </template>
         </tbody>
       </table>
     </ScrollRegion>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Which year of the garden is shown: the plan when grown, this year and the next, and those behind. */
+/** Which year of the garden is shown: the plan when grown, this year, the next three, and those behind. */
 const garden = useGardenStore();
 const view = useViewStore();
 const thisYear = view.today.getFullYear();
@@ -17,7 +17,7 @@ const past = computed(() => {
     >The plan
     <select v-model="garden.year" class="field ml-1 w-auto!">
       <option :value="null">when grown</option>
-      <option :value="thisYear + 1">as it will be in {{ thisYear + 1 }}</option>
+      <option v-for="n in [3, 2, 1]" :key="n" :value="thisYear + n">as it will be in {{ thisYear + n }}</option>
       <option :value="thisYear">as it is in {{ thisYear }}</option>
       <option v-for="year in past" :key="year" :value="year">as it was in {{ year }}</option>
     </select></label

@@ -57,7 +57,7 @@ const sturdier = (problem: Problem): Problem => ({
 });
 
 /** Months in flower of the kinds of a plan, site by site: how much colour there is, three kinds at once being plenty. */
-export function colourOf({ almanac }: PlanQuestion, { proposed }: Pick<Judged, 'proposed'>): number {
+function colourOf({ almanac }: PlanQuestion, { proposed }: Pick<Judged, 'proposed'>): number {
   const open = new Map<string, number>();
   for (const { plant, site_id } of proposed.plants)
     almanac.plants.get(plant)!.bloomShares.forEach((share, h) => {
@@ -67,7 +67,7 @@ export function colourOf({ almanac }: PlanQuestion, { proposed }: Pick<Judged, '
 }
 
 /** Ground (m²) of a plan that asks for work each year: what is sown again, spreads hard, or wants more than it finds. */
-export function workOf({ almanac, sites }: PlanQuestion, { proposed }: Pick<Judged, 'proposed'>): number {
+function workOf({ almanac, sites }: PlanQuestion, { proposed }: Pick<Judged, 'proposed'>): number {
   return proposed.plants.reduce((sum, { plant, site_id, count }) => {
     const here = almanac.plants.get(plant)!;
     const site = sites.find((row) => row.id === site_id)!;

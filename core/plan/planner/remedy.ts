@@ -6,7 +6,7 @@ import { keptOf, type PlanQuestion } from './question';
 import { helpersFor } from './why-open';
 
 /** Some plants of a kind on a site. */
-export interface Row {
+interface Row {
   plant: string;
   site_id: string;
   count: number;

@@ -40,6 +40,18 @@ export function updatePlanting(db: Connection, gardenId: string, known: Known, f
   record(db, gardenId, `Change ${nameOf(fields.plant)}`, ({ update }) => update('planting', revised(row, fields)));
 }
 
+/** Moves several plantings to another site, or removes them, as one change. */
+export function changeSeveral(db: Connection, gardenId: string, rows: readonly Known[], site_id: string | null) {
+  if (site_id !== null) mustRead(db, 'site', gardenId, site_id);
+  const known = rows.map((row) => mustReadAt(db, 'planting', gardenId, row));
+  const label = `${site_id === null ? 'Remove' : 'Move'} ${known.length} plantings`;
+  record(db, gardenId, label, ({ update, remove }) => {
+    for (const row of known)
+      if (site_id === null) remove('planting', row.id);
+      else update('planting', revised(row, { site_id }));
+  });
+}
+
 export function removePlanting(db: Connection, gardenId: string, known: Known, nameOf: NameOf) {
   const row = mustReadAt(db, 'planting', gardenId, known);
   record(db, gardenId, `Remove ${nameOf(row.plant)}`, ({ remove }) => remove('planting', row.id));

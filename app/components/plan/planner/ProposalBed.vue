@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import type { Site } from '~~/core/model/garden';
-import { LIVE_STATES } from '~~/core/model/garden';
+import { LIVE_STATES, PLANNED } from '~~/core/model/garden';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 import type { Judged } from '~~/core/plan/planner/proposal';
 import type { Purpose } from '~~/core/plan/purpose';
 import { isKept } from '~~/core/plan/planner/question';
 import { fit } from '~~/core/match/fit/fit';
+import { warningsFor } from '~~/core/match/gates/gates';
+import { climbs, drawbacksOf, supportsFor } from '~~/core/plan/craft/kinds';
+import { treeInTenYears } from '~~/core/plan/craft/trees';
+import { isHostHere } from '~~/core/plan/planner/choices';
+import { gateSentence } from '~~/core/words/gates';
+import { drawbackSentence, TRADE_WORDS, treeSentence } from '~~/core/words/craft';
 import { groundM2 } from '~~/core/match/quantities';
 import { FEATURE_WORDS } from '../../place/choices';
 
@@ -24,6 +30,33 @@ const rows = computed(() =>
     }))
     .sort((a, b) => (a.here.bloom?.from ?? 999) - (b.here.bloom?.from ?? 999)),
 );
+/** What is to be said beside a plant that is proposed: what speaks against it, whom it can hurt, what it wants, how large it grows. */
+function notesOf({ plant, count, here }: (typeof rows.value)[number]): string[] {
+  const drawbacks = drawbacksOf(here, props.site, planner.money.raises, isHostHere(planner.question!, plant));
+  const notes = warningsFor(here, garden.garden!).map(gateSentence);
+  if (drawbacks.length > 0) {
+    const planting = {
+      ...PLANNED,
+      id: `proposed ${plant} ${props.site.id}`,
+      revision: 0,
+      plan_id: '',
+      plant,
+      site_id: props.site.id,
+      count,
+    };
+    const next = planner.replacements(planting, props.judged).find((row) => row.drawbacks.length === 0);
+    notes.push(drawbackSentence(here.plant.common, drawbacks, next?.here.plant.common ?? null));
+  }
+  if (climbs(here.plant)) {
+    const supports = supportsFor(here.plant, count);
+    notes.push(
+      `It climbs: ${supports === 1 ? 'a trellis or wigwam of canes' : `${supports} trellises or wigwams`} with it, on the list.`,
+    );
+  }
+  if (here.plant.kind === 'tree') notes.push(treeSentence(here, treeInTenYears(here.plant), view.inUnits));
+  return notes;
+}
+const notes = computed(() => new Map(rows.value.map((row) => [row.plant, notesOf(row)])));
 const features = computed(() => props.judged.proposed.features.filter((row) => row.site_id === props.site.id));
 const here = computed(() => garden.plantings.filter((row) => row.site_id === props.site.id && LIVE_STATES.has(row.state)));
 const kept = computed(() => here.value.filter((row) => isKept(row, planner.wishes)));
@@ -51,14 +84,18 @@ function servesWords(purpose: Purpose) {
   return parts.join('; ') || 'adds to the rest';
 }
 function withoutWords({ without }: Purpose) {
-  if (without.worse.length === 0) return 'Without it nothing opens.';
+  if (without.worse.length === 0)
+    return props.site.kind === 'container' ? 'It fills the pot and flowers on.' : 'It flowers when nothing else here does.';
   const needs = without.worse
     .slice(0, 3)
     .map((row) => `${nameOf(row.target)}, ${row.need.special ?? row.need.stage} ${halfMonthsInWords(row.gaps)}`);
   const more = without.worse.length > 3 ? ` and ${without.worse.length - 3} more` : '';
   return `Without it ${without.worse.length === 1 ? 'this opens' : 'these open'}: ${needs.join('; ')}${more}.`;
 }
-const take = () => planner.take(props.judged.proposed, `Take the proposal for ${props.site.name}`, { site: props.site.id });
+const emit = defineEmits<{ taken: [] }>();
+async function take(label: string, part: { site: string } | { plant: string; site: string }) {
+  if (await planner.take(props.judged.proposed, label, part)) emit('taken');
+}
 </script>
 
 <template>
@@ -68,7 +105,11 @@ const take = () => planner.take(props.judged.proposed, `Take the proposal for ${
       <p class="text-sm">
         {{ useWords }}
       </p>
-      <button v-if="rows.length + features.length + going.length > 0" class="link text-sm" @click="take">
+      <button
+        v-if="rows.length + features.length + going.length > 0"
+        class="link text-sm"
+        @click="take(`Take the proposal for ${site.name}`, { site: site.id })"
+      >
         Take this bed only<span class="sr-only">: {{ site.name }}</span>
       </button>
     </div>
@@ -97,7 +138,7 @@ const take = () => planner.take(props.judged.proposed, `Take the proposal for ${
               <span class="block text-xs text-quiet"
                 ><FitMark :verdict="fit(row.here.plant, site, garden.almanac!.place).verdict" />{{
                   row.here.status.native ? '' : ', not native here'
-                }}</span
+                }}, {{ TRADE_WORDS[row.here.trade] }}</span
               >
             </th>
             <td class="hidden sm:table-cell">
@@ -111,13 +152,14 @@ const take = () => planner.take(props.judged.proposed, `Take the proposal for ${
               <template v-if="row.purpose"
                 >{{ servesWords(row.purpose) }}. <span class="block text-quiet">{{ withoutWords(row.purpose) }}</span></template
               >
+              <span v-for="note in notes.get(row.plant)" :key="note" class="mt-0.5 block border-l-4 border-thin pl-2">{{
+                note
+              }}</span>
             </td>
             <td>
               <button
                 class="link"
-                @click="
-                  planner.take(judged.proposed, `Take ${row.count} ${row.here.plant.common}`, { site: site.id, plant: row.plant })
-                "
+                @click="take(`Take ${row.count} ${row.here.plant.common}`, { site: site.id, plant: row.plant })"
               >
                 Take<span class="sr-only"> {{ row.here.plant.common }}</span>
               </button>

@@ -1,25 +1,36 @@
 <script setup lang="ts">
+import { moneyWords, wishesWords } from '~~/core/words/craft';
+
 /** How the search stands: what is found, how far it is proven, and a stop. */
 const planner = usePlannerStore();
 const garden = useGardenStore();
+const view = useViewStore();
 const percent = (gap: number) => `${(100 * gap).toFixed(gap < 0.1 ? 1 : 0)} %`;
 const STEPS = { first: 'A first plan', targets: 'More for the creatures', wishes: 'The same, closer to your wishes' } as const;
 const steps = Object.keys(STEPS);
+const names = {
+  plant: garden.nameOf,
+  site: garden.siteName,
+  target: (id: string) => garden.almanac?.targets.get(id)?.target.common ?? id,
+};
 const done = computed(() => steps.indexOf(planner.step ?? ''));
 const found = computed(() => planner.best && `${planner.best.covered.closed} of ${garden.targets.length} life cycles close`);
 const proof = computed(() => {
+  if (planner.searching && planner.targetsGap === null) return 'Still looking: this may be far from good.';
+  if (planner.step === 'stopped' || (!planner.searching && !planner.complete))
+    return 'Stopped early: another plan may serve the creatures better, or cost less. Look more thoroughly for a sure one.';
   if (planner.targetsGap === null) return 'How far another plan could go for the creatures is not proven yet.';
   if (planner.targetsGap > 0.0005)
     return `No plan could be worth more than ${percent(planner.targetsGap)} more to the creatures.`;
   if (planner.step === 'targets' || (planner.gap === null && planner.searching))
-    return 'No plan serves the creatures better: proven.';
+    return 'By what the library knows, no plan within these rules serves the creatures better: that is proven.';
   const wishes =
     planner.gap === null
       ? ' How close it comes to your wishes is not proven.'
       : planner.gap < 0.0005
-        ? ' None meets your wishes better: proven too.'
+        ? ' Nor does any serve them as well and meet your wishes better.'
         : ` By your wishes it is within ${percent(planner.gap)} of the best there can be.`;
-  return `No plan serves the creatures better: proven.${wishes}`;
+  return `By what the library knows, no plan within these rules serves the creatures better: that is proven.${wishes}`;
 });
 </script>
 
@@ -42,9 +53,10 @@ const proof = computed(() => {
       </p>
       <p v-if="found" role="status">
         <strong>{{ found }}</strong>
-        <span v-if="planner.best" class="text-quiet">, plants for {{ planner.coin(planner.best.money) }}</span>
+        <span v-if="planner.best" class="text-quiet">; {{ moneyWords(planner.split(planner.best), view.inUnits) }}</span>
       </p>
     </div>
+    <p v-if="planner.best && planner.asked" class="text-sm">Asked for: {{ wishesWords(planner.asked, names, view.inUnits) }}.</p>
     <p v-if="planner.best" class="text-sm">
       {{ proof }}
       <template v-if="planner.step === 'stopped'">

@@ -2,6 +2,7 @@
 import { gapSentence, needName } from '~~/core/words/needs';
 import { hindranceWords } from '~~/core/words/offers';
 import { admittingWords } from '~~/core/words/plan';
+import { remedySentence } from '~~/core/words/craft';
 import type { Judged } from '~~/core/plan/planner/proposal';
 
 /** For each need a proposal leaves open or thin: which plants could serve it, what rules them out, and what would do. */
@@ -30,6 +31,8 @@ const moreWords = (target: string) => {
   const found = planner.shortfalls[target];
   if (!found) return '';
   const parts: string[] = [];
+  const names = { plant: garden.nameOf, site: garden.siteName, target: garden.creatureName };
+  const first = found.remedy ? remedySentence(found.remedy, target, names) : '';
   if (found.ground)
     parts.push(
       `${view.area(found.ground.m2)} more ground would close it (${found.ground.sites
@@ -38,9 +41,11 @@ const moreWords = (target: string) => {
     );
   if (found.money !== null) parts.push(`${planner.coin(found.money)} more would close it`);
   if (found.height) parts.push('without the limits of height it would close');
-  return parts.length > 0
-    ? `${parts.join('; or ')}.`
-    : 'Neither more ground nor more money would close it: what is missing is a plant or a place that fits.';
+  if (parts.length > 0) return `${first} ${first ? 'Or: ' : ''}${parts.join('; or ')}.`.trim();
+  return (
+    first ||
+    'No plan of these beds closes it, even alone: each plant of the library that could is ruled out as listed above. Let one in, or let it visit only.'
+  );
 };
 </script>
 
@@ -83,7 +88,16 @@ const moreWords = (target: string) => {
                       </button>
                     </td>
                     <td>{{ bar.why ? hindranceWords(bar.why, view.inUnits) : freeWords }}</td>
-                    <td>{{ bar.why ? admittingWords(bar.why, view.inUnits) : '' }}</td>
+                    <td>
+                      {{ bar.why ? admittingWords(bar.why, view.inUnits) : '' }}
+                      <button
+                        v-if="bar.why?.kind === 'danger' || bar.why?.kind === 'exotic-milkweed'"
+                        class="link"
+                        @click="planner.allow(helper.here.plant.id)"
+                      >
+                        I know: allow it<span class="sr-only">: {{ helper.here.plant.common }}</span>
+                      </button>
+                    </td>
                   </tr>
                 </template>
               </tbody>
@@ -112,7 +126,7 @@ const moreWords = (target: string) => {
           :disabled="planner.searching || planner.shortSought !== ''"
           @click="planner.seekShortfall(target)"
         >
-          {{ planner.shortSought === target ? 'Calculating …' : 'How much more would close it?'
+          {{ planner.shortSought === target ? 'Calculating …' : 'What would close it?'
           }}<span class="sr-only"> {{ here.target.common }}</span>
         </button>
       </p>

@@ -61,6 +61,7 @@ const PREFERENCES = [
   { key: 'water', label: 'Little watering' },
   { key: 'care', label: 'Little care' },
   { key: 'first_year', label: 'Flowers in the first year' },
+  { key: 'flowers', label: 'Much in flower' },
 ] as const;
 </script>
 
@@ -76,9 +77,9 @@ const PREFERENCES = [
       />
       <FieldRow
         v-slot="{ bind }"
-        :label="`Budget for plants (${planner.money.currency})`"
+        :label="`Budget for everything (${planner.money.currency})`"
         :error="errors.budget_minor"
-        hint="Empty: no limit."
+        hint="Plants, mix, mulch, supports. Empty: no limit."
       >
         <input v-bind="bind" class="field" type="number" min="0" step="any" :value="budget" @change="setBudget" />
       </FieldRow>
@@ -96,6 +97,25 @@ const PREFERENCES = [
         @update:model-value="set('effort', $event)"
       />
     </div>
+    <p class="mt-2 flex flex-wrap gap-x-5 gap-y-1">
+      <label class="flex min-h-[26px] items-center gap-2"
+        ><input
+          type="checkbox"
+          :checked="planner.money.raises"
+          @change="planner.saveMoney({ raises: ($event.target as HTMLInputElement).checked })"
+        />
+        I raise plants from seed</label
+      >
+      <label class="flex min-h-[26px] items-center gap-2"
+        ><input
+          type="checkbox"
+          :checked="planner.wishes.fuller"
+          @change="set('fuller', ($event.target as HTMLInputElement).checked)"
+        />
+        less bare ground</label
+      >
+    </p>
+    <BedWishes />
     <details class="mt-3">
       <summary class="font-semibold text-press">More wishes and limits</summary>
       <div class="mt-2 grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-4">

@@ -1,5 +1,15 @@
 <script setup lang="ts">
+import { nextPlanting } from '~~/core/place/climate/planting-season';
+import { dayName } from '~~/core/model/half-month';
+import { dayOfYear } from '~/stores/view';
+
 const garden = useGardenStore();
+const planner = usePlannerStore();
+const view = useViewStore();
+const when = computed(() => {
+  const { year, day } = nextPlanting(view.today.getFullYear(), dayOfYear(view.today), garden.garden!);
+  return `${dayName(day)} ${year}`;
+});
 const plants = computed(() => garden.livePlantings.reduce((sum, row) => sum + row.count, 0));
 const kinds = computed(() => new Set(garden.livePlantings.map((row) => row.plant)).size);
 const natives = computed(() => {
@@ -18,6 +28,11 @@ const natives = computed(() => {
     </div>
     <p v-if="garden.sites.length === 0" class="my-6">
       A plan needs somewhere to stand. <NuxtLink class="link" :to="`/gardens/${garden.id}/place`">Add a bed</NuxtLink> first.
+    </p>
+    <p v-if="planner.added.size" class="my-2 max-w-prose border-l-4 border-press pl-3" role="status">
+      {{ planner.added.size }} {{ planner.added.size === 1 ? 'planting is' : 'plantings are' }} new in the plan. Next: the
+      <NuxtLink class="link" :to="`/gardens/${garden.id}/plan/shopping`">shopping list</NuxtLink>; plant from {{ when }} on, hosts
+      first, trees and shrubs before herbs.
     </p>
     <SavedPlans v-if="garden.sites.length > 0" />
     <SitePlan v-for="site in garden.sites" :key="site.id" :site="site" />

@@ -32,6 +32,11 @@ const change = computed(() => {
     ? `Against the plan as it is, it ${parts.join(', and ')}.`
     : 'It closes the same life cycles as the plan as it is.';
 });
+/** After taking, the gardener stands on Plan, where what was added is marked. */
+const toPlan = () => navigateTo(`/gardens/${garden.id}/plan`);
+async function takeAll() {
+  if (await planner.take(planner.shown!.proposed, 'Take the proposed plan')) await toPlan();
+}
 onUnmounted(() => planner.searching && planner.stop());
 </script>
 
@@ -48,6 +53,8 @@ onUnmounted(() => planner.searching && planner.stop());
         <NuxtLink v-if="row.where" class="link" :to="`/gardens/${garden.id}/${row.where.path}`">{{ row.where.words }}</NuxtLink>
       </li>
     </ul>
+    <NearbyTrees v-if="garden.sites.length && garden.targets.length" />
+    <LeftOut v-if="garden.sites.length && garden.targets.length" />
     <WishesForm v-if="garden.sites.length && garden.targets.length" class="mt-3" />
     <p class="mt-3">
       <button
@@ -78,16 +85,11 @@ onUnmounted(() => planner.searching && planner.stop());
             <h2 id="what-to-add">
               What to add{{ planner.chosen === 'best' ? '' : `: ${SPIRIT_NAMES[planner.chosen].toLowerCase()}` }}
             </h2>
-            <button
-              v-if="!nothingMore"
-              class="press press-main"
-              :disabled="planner.searching || planner.stale"
-              @click="planner.take(planner.shown.proposed, 'Take the proposed plan')"
-            >
+            <button v-if="!nothingMore" class="press press-main" :disabled="planner.searching || planner.stale" @click="takeAll">
               Take the whole plan
             </button>
           </div>
-          <ProposalBed v-for="site in garden.sites" :key="site.id" :site="site" :judged="planner.shown" />
+          <ProposalBed v-for="site in garden.sites" :key="site.id" :site="site" :judged="planner.shown" @taken="toPlan" />
         </div>
         <aside aria-label="The braid of this plan">
           <h2>Its braid</h2>
