@@ -7,7 +7,7 @@ import { readLibrary } from '../../../scripts/reference-files';
 import { openDatabase, type Connection } from '../connection';
 import { step } from '../journal';
 import { createGarden } from './gardens';
-import { addPlanting, updatePlanting } from './plantings';
+import { addPlanting, changeSeveral, updatePlanting } from './plantings';
 import { makeCurrent, removePlan, renamePlan, savePlan, takeProposal, updateWishes, type Taking } from './plans';
 import { readGarden } from './reading';
 import { addSite } from './sites';
@@ -134,5 +134,30 @@ describe('further plans', () => {
       /no bed/,
     );
     expect(state().plans).toHaveLength(1);
+  });
+});
+
+describe('several plantings at once', () => {
+  const standing = () => state().plantings.map((row) => `${row.count} ${row.plant} ${row.site_id === bed ? 'bed' : 'other'}`);
+  it('move to another bed with their year, or go, as one change', () => {
+    const other = addSite(db, garden, { ...FRESH_SITE, name: 'Other' });
+    changeSeveral(db, garden, state().plantings, other);
+    expect(standing()).toEqual(['3 zizia-aurea other', '3 chelone-glabra other']);
+    expect(state().plantings[1]!.planted_year).toBe(2020);
+    step(db, garden, 'undo');
+    expect(standing()).toEqual(['3 zizia-aurea bed', '3 chelone-glabra bed']);
+    changeSeveral(db, garden, state().plantings, null);
+    expect(standing()).toEqual([]);
+    step(db, garden, 'undo');
+    expect(standing()).toEqual(['3 zizia-aurea bed', '3 chelone-glabra bed']);
+  });
+  it('none is moved where one was changed meanwhile, or there is no such bed', () => {
+    const seen = state().plantings;
+    const { id, revision } = seen[0]!;
+    updatePlanting(db, garden, { id, revision }, fields('zizia-aurea', 9), () => 'x');
+    const other = addSite(db, garden, { ...FRESH_SITE, name: 'Other' });
+    expect(() => changeSeveral(db, garden, seen, other)).toThrow(/changed in another window/);
+    expect(() => changeSeveral(db, garden, state().plantings, 'nowhere')).toThrow(/There is no bed/);
+    expect(standing()).toEqual(['9 zizia-aurea bed', '3 chelone-glabra bed']);
   });
 });

@@ -2,7 +2,7 @@
 /** What is wanted in a bed by name: a plant, a host of a creature, or that it stays as it is. */
 const planner = usePlannerStore();
 const garden = useGardenStore();
-const site = ref('');
+const site = ref(garden.sites[0]?.id ?? '');
 const what = ref('');
 const fault = ref('');
 const plants = computed(() => garden.plants.map((here) => here.plant).sort((a, b) => a.common.localeCompare(b.common)));
@@ -26,8 +26,7 @@ const rows = computed(() => [
 ]);
 function add() {
   const wanted = what.value.trim().toLowerCase();
-  const bed = site.value || garden.sites[0]?.id;
-  if (!bed) return;
+  const bed = site.value;
   const { wishes } = planner;
   fault.value = '';
   if (wanted === AS_IS) {
