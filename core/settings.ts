@@ -93,6 +93,8 @@ export const SETTINGS = {
     units: { visits: 0.5, breeds: 1.5, thrives: 4 },
     /** Kinds in bloom at once. Judgement. */
     kinds: { visits: 1, breeds: 2, thrives: 3 },
+    /** Of hummingbirds, which defend one good patch; at either end of the season there often is but one. Judgement. */
+    hummingbirdKinds: { visits: 1, breeds: 1, thrives: 2 },
     /** Hummingbirds need this many times the units: they feed all day and defend it. Judgement. */
     hummingbirdFactor: 2,
     /** Worth of a flower whose form the guest does not prefer but can drink from. Judgement. */

@@ -24,7 +24,7 @@ describe('a plan that a gardener would plant', () => {
     await page.getByLabel('Tree or shrub', { exact: true }).fill('No such tree');
     await page.getByRole('button', { name: 'It stands here' }).click();
     await page.getByText('Choose a tree or shrub of the library by its name.').waitFor();
-    await page.getByLabel('Tree or shrub', { exact: true }).fill('Common hackberry');
+    await page.getByLabel('Tree or shrub', { exact: true }).fill('Northern hackberry');
     await page.getByRole('button', { name: 'It stands here' }).click();
     await page.getByText('Trees and shrubs that stand about (1)').waitFor();
     const { body } = await app.call('GET', `/api${KETTLE}`);
@@ -72,11 +72,11 @@ describe('a plan that a gardener would plant', () => {
     const page = await openPage(browser);
     await page.goto(`${app.url}${KETTLE}/plan/propose`);
     await page.getByLabel('What is there').selectOption('grown');
-    await page.getByLabel('In', { exact: true }).selectOption({ label: 'South bank' });
+    await page.getByLabel('In which bed').selectOption({ label: 'South bank' });
     await page.getByLabel('I want').fill('Little bluestem');
     await page.getByRole('button', { name: 'Add the wish' }).click();
     await page.getByText('Little bluestem in South bank').first().waitFor();
-    await page.getByLabel('In', { exact: true }).selectOption({ label: 'The swale' });
+    await page.getByLabel('In which bed').selectOption({ label: 'The swale' });
     await page.getByLabel('I want').fill('nothing: it stays as it is');
     await page.getByRole('button', { name: 'Add the wish' }).click();
     await propose(page);

@@ -85,12 +85,14 @@ describe('a plan proposed', () => {
     await page.getByRole('link', { name: /Season 7 of 10 close/ }).waitFor();
   });
   it('can be taken in parts', async () => {
+    await page.getByRole('link', { name: 'Propose' }).click();
     await propose(page);
     await page.getByRole('button', { name: /^Take this bed only.*The swale/ }).click();
     await page.getByRole('link', { name: /Season 9 of 10 close/ }).waitFor();
     expect(page.faults).toEqual([]);
   });
   it('remembers the wishes over a restart', async () => {
+    await page.getByRole('link', { name: 'Propose' }).click();
     await page.getByLabel('How many kinds').selectOption('few');
     await propose(page);
     await app.restart();
@@ -227,6 +229,8 @@ describe('the shopping list', () => {
   it('takes prices and sizes, and goes out as CSV and PDF', async () => {
     const page = await openPage(browser);
     await page.goto(`${app.url}${BALCONY}/plan/shopping`);
+    // Who raises plants from seed buys packets.
+    await page.getByLabel('I raise plants from seed').check();
     const seed = page.getByRole('region', { name: 'Seed', exact: true }).last();
     await seed.getByRole('row', { name: /Dill/ }).waitFor();
     await page.getByLabel('Price of Dill').fill('2.25');

@@ -86,8 +86,9 @@ export function needsOf(here: NeedyTarget, chosen: Ambition): Need[] {
   const larvae = ambition === 'visits' ? 0 : Math.max(host.larvae[ambition], target.clutch ?? 0);
   need('host', larvalHalfMonths(larval), larvae, target.patch_kinds ?? 1);
   if (drinksNectar(target)) {
-    const factor = target.kind === 'hummingbird' ? nectar.hummingbirdFactor : 1;
-    need('nectar', flown, nectar.units[ambition] * factor, nectar.kinds[ambition]);
+    const isBird = target.kind === 'hummingbird';
+    const kinds = isBird ? nectar.hummingbirdKinds : nectar.kinds;
+    need('nectar', flown, nectar.units[ambition] * (isBird ? nectar.hummingbirdFactor : 1), kinds[ambition]);
   }
   if (occurrence.status === 'resident' && wintering.in !== 'elsewhere')
     need('shelter', shelterHalfMonths(here), shelter.area[ambition]);

@@ -60,7 +60,7 @@ function add() {
     </ul>
     <form class="flex flex-wrap items-end gap-2" @submit.prevent="add">
       <label class="flex flex-col text-sm"
-        >In<select v-model="site" class="field w-auto!">
+        >In<select v-model="site" class="field w-auto!" aria-label="In which bed">
           <option v-for="row in garden.sites" :key="row.id" :value="row.id">{{ row.name }}</option>
         </select></label
       >
