@@ -127,6 +127,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
             >
               <td>
                 <input
+                  class="size-6"
                   type="checkbox"
                   :checked="ticked.has(planting.id)"
                   :aria-label="`Choose ${here.plant.common}`"
@@ -214,11 +215,11 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 />
               </td>
               <td>
-                <button class="link text-gap" @click="commands.removePlanting(planting)">
+                <button class="link block min-h-[26px] text-gap" @click="commands.removePlanting(planting)">
                   Remove<span class="sr-only"> {{ here.plant.common }}</span>
                 </button>
                 <button
-                  class="link block"
+                  class="link block min-h-[26px]"
                   :aria-expanded="replacing === planting.id"
                   @click="replacing = replacing === planting.id ? '' : planting.id"
                 >
