@@ -29,12 +29,6 @@ describe('a plan that a gardener would plant', () => {
     await page.getByText('Trees and shrubs that stand about (1)').waitFor();
     const { body } = await app.call('GET', `/api${KETTLE}`);
     expect(body.garden.nearby).toEqual([{ plant: 'celtis-occidentalis', count: 1, size: 'grown' }]);
-    // It feeds the question marks that nothing else here did.
-    await page.goto(`${app.url}${KETTLE}/season`);
-    await page
-      .getByRole('heading', { name: /Question mark/ })
-      .first()
-      .waitFor();
     await app.undo('kettle-pond-commons');
     expect(page.faults).toEqual([]);
     await page.done();

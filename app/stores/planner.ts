@@ -115,7 +115,7 @@ export const usePlannerStore = defineStore('planner', () => {
     answered.value = subject.value;
     targetsGap.value = null;
     complete.value = false;
-    asked.value = structuredClone(toRaw(wishes.value));
+    asked.value = PlanWishes.parse(JSON.parse(JSON.stringify(wishes.value)));
     sought.value = 'best';
     const outcome = await task.run(async (planner, mine) => {
       await ask(planner);
