@@ -67,17 +67,17 @@ describe('a plan that a gardener would plant', () => {
     await page.goto(`${app.url}${KETTLE}/plan/propose`);
     await page.getByLabel('What is there').selectOption('grown');
     await page.getByLabel('In which bed').selectOption({ label: 'South bank' });
-    await page.getByLabel('I want').fill('Little bluestem');
+    await page.getByLabel('I want').fill('Wild bergamot');
     await page.getByRole('button', { name: 'Add the wish' }).click();
-    await page.getByText('Little bluestem in South bank').first().waitFor();
+    await page.getByText('Wild bergamot in South bank').first().waitFor();
     await page.getByLabel('In which bed').selectOption({ label: 'The swale' });
     await page.getByLabel('I want').fill('nothing: it stays as it is');
     await page.getByRole('button', { name: 'Add the wish' }).click();
     await propose(page);
-    await page.getByText(/Asked for: .*Little bluestem in South bank; The swale as it is/).waitFor();
+    await page.getByText(/Asked for: .*Wild bergamot in South bank; The swale as it is/).waitFor();
     await page
       .getByRole('region', { name: 'Proposed in South bank' })
-      .getByRole('row', { name: /Little bluestem/ })
+      .getByRole('row', { name: /Wild bergamot/ })
       .waitFor();
     expect(await page.getByRole('region', { name: 'Proposed in The swale' }).count()).toBe(0);
     expect(page.faults).toEqual([]);
