@@ -492,6 +492,8 @@ export const SETTINGS = {
     worthStep: 0.05,
     /** What a plan may cost by the preferences for that part, where as much is gained by it. Judgement. */
     worthMoney: 100_000,
+    /** Kinds with a drawback that each target more is worth. Judgement: who wants four weeds for one butterfly? */
+    drawbacksEach: 2,
     /** Nodes of the rounds that follow where shared leaf fell short. */
     laterNodes: 2,
     /** Gap at which a plan is as cheap as needs be. */

@@ -102,15 +102,19 @@ class Incumbent {
     const affordable = this.#budget === null || judged.money <= this.#budget || judged.proposed.plants.length === 0;
     if (affordable && isBetter(judged, this.best.judged)) this.best = { counts, judged };
   }
-  /** Takes out every kind with a drawback that no target needs to close or to have leaf. */
-  dropDrawbacks() {
+  /** Kinds with a drawback among what is planned. */
+  drawbackKinds(): Set<string> {
     const { plants } = this.problem.choices;
-    const kinds = new Set(
+    return new Set(
       plants.flatMap(({ drawbacks, here }, choice) =>
         drawbacks.length > 0 && this.best.counts[choice]! > 0 ? [here.plant.id] : [],
       ),
     );
-    for (const kind of kinds) {
+  }
+  /** Takes out every kind with a drawback that no target needs to close or to have leaf. */
+  dropDrawbacks() {
+    const { plants } = this.problem.choices;
+    for (const kind of this.drawbackKinds()) {
       const counts = this.best.counts.map((count, choice) =>
         choice < plants.length && plants[choice]!.here.plant.id === kind ? 0 : count,
       );
@@ -206,12 +210,12 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
     const start = countsOf(open, incumbent.best.judged.proposed);
     wider.offer(start, wider.judged(start));
     const more = searchFor(run, wider, { onlyFor, reached: found.reached, without: incumbent.best.judged });
-    if (closesMore(wider.best.judged, incumbent.best.judged)) {
+    wider.dropDrawbacks();
+    if (earnTheirPlace(wider, incumbent.best.judged)) {
       best = wider;
       found = more;
     }
   }
-  best.dropDrawbacks();
   best.prune();
   best.fill();
   const { targetsGap, wishesGap } = found;
@@ -219,7 +223,15 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
   return { best: best.best.judged, greedy, targetsGap, wishesGap, complete, seconds: seconds() };
 }
 
-/** Do kinds with a drawback earn their place: does one target more close, or have leaf? */
+/** Do kinds with a drawback earn their place: is there one target more that closes or has leaf for every two of them? */
+function earnTheirPlace(wider: Incumbent, plain: Judged): boolean {
+  const { judged } = wider.best;
+  if (!closesMore(judged, plain)) return false;
+  const gained = judged.covered.closed - plain.covered.closed + (judged.worth[0]! - plain.worth[0]!);
+  return wider.drawbackKinds().size <= SETTINGS.planner.drawbacksEach * gained + 1e-6;
+}
+
+/** Does one target more close, or have leaf? */
 function closesMore(a: Judged, b: Judged): boolean {
   return a.worth[0]! > b.worth[0]! + 1e-6 || (a.covered.closed > b.covered.closed && compareWorth(a.worth, b.worth) > 0);
 }
