@@ -1,6 +1,7 @@
 import type { Browser, Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { expectAccessible, openPage, withApp } from './browser';
+import { propose } from './proposing';
 import type { RunningApp } from './running-app';
 
 let app: RunningApp;
@@ -10,11 +11,6 @@ const KETTLE = '/gardens/kettle-pond-commons';
 withApp((running) => ({ app, browser } = running));
 
 const main = (page: Page) => page.getByRole('main');
-async function propose(page: Page) {
-  await page.getByRole('button', { name: /^Propose (a plan|again)$/ }).click();
-  await page.getByRole('button', { name: /^Propose/ }).waitFor({ state: 'detached' });
-  await page.getByText(/Found in [\d.]+ s/).waitFor({ timeout: 40_000 });
-}
 
 describe('a plan that a gardener would plant', () => {
   it('asks once what stands about, and counts it', async () => {

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'playwright-core';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { expectAccessible, openPage, withApp, type OpenPage } from './browser';
+import { propose } from './proposing';
 import type { RunningApp } from './running-app';
 
 let app: RunningApp;
@@ -12,11 +13,6 @@ const BALCONY = '/gardens/fourth-floor-brickyard-row';
 withApp((running) => ({ app, browser } = running));
 
 const main = (page: Page) => page.getByRole('main');
-async function propose(page: Page) {
-  await page.getByRole('button', { name: /^Propose (a plan|again)$/ }).click();
-  await page.getByRole('button', { name: /^Propose/ }).waitFor({ state: 'detached' });
-  await page.getByText(/Found in [\d.]+ s/).waitFor({ timeout: 40_000 });
-}
 const proposedIn = (page: Page, bed: string) => page.getByRole('region', { name: `Proposed in ${bed}` });
 
 describe('a plan proposed', () => {

@@ -52,3 +52,9 @@ export function resolveHosts(rows: readonly Host[], plants: readonly Plant[]): M
     }
   return new Map([...best].sort(([a], [b]) => a - b).map(([place, { row }]) => [plants[place]!.id, row]));
 }
+
+/** Do the larvae of a creature grow up on a plant, by its hosts here? */
+export function feeds(hosts: ReadonlyMap<string, Host> | undefined, plant: string): boolean {
+  const host = hosts?.get(plant);
+  return host !== undefined && ADMISSIBLE.has(host.rank);
+}

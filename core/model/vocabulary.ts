@@ -61,7 +61,7 @@ export const BROAD_REGIONS = [
 ] as const;
 /** How a plant behaves beside others and people: fit for a border, or what speaks against it there. */
 export const MANNERS = ['border', 'wild', 'weedy', 'prickly', 'runs', 'parasite'] as const;
-/** How a beginner comes by it: sown without ado, raised with skill, or bought. */
+/** How a beginner gets it: sown without ado, raised with skill, or bought. */
 export const RAISINGS = ['easy', 'skill', 'buy'] as const;
 export const SPECIAL_NEEDS = ['alkaloid', 'mud', 'fruit', 'insects', 'perch', 'nest-cover', 'water'] as const;
 export const SHELTERS = ['litter', 'stems', 'bark', 'soil', 'host', 'cover', 'elsewhere'] as const;

@@ -155,7 +155,7 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     trade_in: 'Broad regions in which that holds, blank for all; elsewhere it is one step harder to get',
     manners:
       'How it behaves in a bed: fit for a border, wild-looking, weedy, spiny or burred or a rash, running away, a half-parasite',
-    raising: 'How a beginner comes by it: easy from seed, needs skill, or buy it',
+    raising: 'How a beginner gets it: easy from seed, needs skill, or buy it',
     craft_confidence: 'Confidence in trade, manners and raising',
     confidence: 'How sure the row is',
   },

@@ -1,4 +1,4 @@
-import { ADMISSIBLE } from '../../library/hosts';
+import { feeds } from '../../library/hosts';
 import type { PlantChoice } from './choices';
 import type { PlanQuestion } from './question';
 
@@ -10,7 +10,5 @@ export const answers = (question: PlanQuestion, { here, site }: PlantChoice, wis
 
 /** Is a plant the one that is wanted, or a host of the creature whose host is? */
 export function isWanted({ almanac }: PlanQuestion, { plant, host_of }: BedWish, id: string): boolean {
-  if (plant !== null) return plant === id;
-  const host = almanac.targets.get(host_of!)?.hosts.get(id);
-  return host !== undefined && ADMISSIBLE.has(host.rank);
+  return plant === null ? feeds(almanac.targets.get(host_of!)?.hosts, id) : plant === id;
 }

@@ -8,7 +8,7 @@ import { groupBy } from '../../model/group';
 import { isWoody, type Feature, type PlantSize } from '../../model/vocabulary';
 import { trapsFor } from '../../match/gates/traps';
 import { areaUse, crownFits, groundM2, roomM2 } from '../../match/quantities';
-import { ADMISSIBLE } from '../../library/hosts';
+import { feeds } from '../../library/hosts';
 import { SETTINGS } from '../../settings';
 import { climbs, drawbacksOf, supportsFor, withheld, type Drawback, type Withheld } from '../craft/kinds';
 import {
@@ -148,10 +148,7 @@ export function leastOf(question: PlanQuestion, here: PlantHere, site: Site, beg
 
 /** Do the larvae of a chosen creature that is to breed grow up on a plant? */
 export const isHostHere = ({ almanac, targets }: Pick<PlanQuestion, 'almanac' | 'targets'>, plant: string): boolean =>
-  targets.some(({ target, ambition }) => {
-    const host = ambition === 'visits' ? undefined : almanac.targets.get(target)?.hosts.get(plant);
-    return host !== undefined && ADMISSIBLE.has(host.rank);
-  });
+  targets.some(({ target, ambition }) => ambition !== 'visits' && feeds(almanac.targets.get(target)?.hosts, plant));
 
 /** Most plants of a kind on a site, what is kept there counted. */
 export const mostOf = (question: PlanQuestion, here: PlantHere, site: Site): number =>

@@ -26,7 +26,7 @@ export class ModelBuilder {
   readonly kind = new Map<string, number>();
   readonly atLeastColumns = new Map<string, AtLeast>();
   readonly byPlant: Map<string, number[]>;
-  /** Whether a pot is filled anew. */
+  /** Whether new mix fills a pot. */
   readonly filled: { column: number; choices: number[] }[] = [];
   /** Whether anything that keeps its place alive is planted on a site. */
   readonly backbones: { column: number; choices: number[] }[] = [];

@@ -34,7 +34,8 @@ const rows = computed(() =>
 function notesOf({ plant, count, here }: (typeof rows.value)[number]): string[] {
   const drawbacks = drawbacksOf(here, props.site, planner.money.raises, isHostHere(planner.question!, plant));
   const notes = warningsFor(here, garden.garden!).map(gateSentence);
-  if (drawbacks.length > 0) {
+  // The next best is found by trying many: not for each plan that a search shows on its way.
+  if (drawbacks.length > 0 && !planner.searching) {
     const planting = {
       ...PLANNED,
       id: `proposed ${plant} ${props.site.id}`,

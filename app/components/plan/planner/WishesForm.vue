@@ -98,14 +98,7 @@ const PREFERENCES = [
       />
     </div>
     <p class="mt-2 flex flex-wrap gap-x-5 gap-y-1">
-      <label class="flex min-h-[26px] items-center gap-2"
-        ><input
-          type="checkbox"
-          :checked="planner.money.raises"
-          @change="planner.saveMoney({ raises: ($event.target as HTMLInputElement).checked })"
-        />
-        I raise plants from seed</label
-      >
+      <RaisesSeed />
       <label class="flex min-h-[26px] items-center gap-2"
         ><input
           type="checkbox"

@@ -98,14 +98,7 @@ const print = () => window.print();
           :choices="CURRENCIES"
           @update:model-value="planner.saveMoney({ currency: String($event) })"
         />
-        <label class="flex min-h-[2.25rem] items-center gap-2"
-          ><input
-            type="checkbox"
-            :checked="planner.money.raises"
-            @change="planner.saveMoney({ raises: ($event.target as HTMLInputElement).checked })"
-          />
-          I raise plants from seed</label
-        >
+        <RaisesSeed />
         <button class="press" @click="saveCsv">CSV</button>
         <button class="press" :disabled="making" @click="savePdf">{{ making ? 'Making the PDF …' : 'PDF' }}</button>
         <button class="press" @click="print">Print</button>
