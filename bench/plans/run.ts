@@ -1,9 +1,8 @@
 import loadHighs from 'highs';
 import { coverage } from '../../core/coverage/coverage';
 import { compareWorth, worthOf } from '../../core/plan/planner/worth';
-import { drawbacksOf } from '../../core/plan/craft/kinds';
-import { flowerMonths, gardenSeason, potPlaces } from '../../core/plan/craft/places';
-import { isHostHere } from '../../core/plan/planner/choices';
+import { drawbacksOf, isHostHere } from '../../core/match/craft/kinds';
+import { flowerMonths, gardenSeason, potPlaces } from '../../core/match/craft/places';
 import { problemOf } from '../../core/plan/planner/problem';
 import { gardenWith, moneyFor, type Judged } from '../../core/plan/planner/proposal';
 import { keptOf, type PlanQuestion } from '../../core/plan/planner/question';

@@ -10,7 +10,7 @@ import { featuresFor, patchesBySite, supplyTo, type Supply } from './supply';
 import type { Coverage, CoverageCell, CoverageVerdict, Fault, NeedCoverage, TargetCoverage } from './types';
 
 export interface CoverageInput extends Standing {
-  garden: GateGarden & Pick<Garden, 'school_autumn'>;
+  garden: GateGarden & Pick<Garden, 'school_autumn' | 'money'>;
   targets: readonly Pick<GardenTarget, 'target' | 'ambition' | 'priority'>[];
 }
 

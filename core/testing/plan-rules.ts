@@ -1,6 +1,6 @@
 import { fit } from '../match/fit/fit';
 import type { Planting } from '../model/garden';
-import { gardenSeason, potPlaces } from '../plan/craft/places';
+import { gardenSeason, potPlaces } from '../match/craft/places';
 import { groundM2 } from '../match/quantities';
 import { barred, choiceOf, keptCount, roomsOf } from '../plan/planner/choices';
 import { moneyFor, type Proposed } from '../plan/planner/proposal';

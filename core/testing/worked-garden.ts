@@ -10,7 +10,18 @@ import { climeDistances, climeOf, regionClimes } from '../place/climate/region-c
 import type { Position } from '../place/climate/shift';
 import type { CoverageInput } from '../coverage/coverage';
 import { PLANNED, type GardenFields, type GardenRecords, type Planting, type Site } from '../model/garden';
-import type { BloomRow, Flight, Host, Library, Occurrence, Plant, PlantStatus, Propagation, Target } from '../model/reference';
+import type {
+  BloomRow,
+  Caution,
+  Flight,
+  Host,
+  Library,
+  Occurrence,
+  Plant,
+  PlantStatus,
+  Propagation,
+  Target,
+} from '../model/reference';
 
 /**
  * A small world for worked examples. In its one region every day has a minimum of 10 °C and a maximum of 20 °C,
@@ -193,6 +204,7 @@ export interface World {
   blooms?: BloomRow[];
   status?: PlantStatus[];
   propagation?: Propagation[];
+  cautions?: Caution[];
 }
 
 export function libraryOf(world: World): Library {
@@ -243,7 +255,7 @@ export function libraryOf(world: World): Library {
     plants: world.plants,
     status:
       world.status ?? world.plants.map((row) => ({ plant: row.id, place: 'flatland', status: 'native', as_of: 2020, note: '' })),
-    cautions: [],
+    cautions: world.cautions ?? [],
     propagation: world.propagation ?? [],
     care: [],
     ailments: [],

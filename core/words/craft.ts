@@ -1,7 +1,7 @@
 import type { PlantHere } from '../model/here';
 import type { PlanWishes } from '../model/wishes';
 import type { Trade } from '../model/vocabulary';
-import type { Drawback } from '../plan/craft/kinds';
+import type { Drawback } from '../match/craft/kinds';
 import type { Money } from '../plan/planner/proposal';
 import type { Remedy } from '../plan/planner/remedy';
 import { listed } from './lists';
@@ -19,6 +19,10 @@ const DRAWBACKS: Record<Drawback, string> = {
   'poor-in-pots': 'only just lives in a pot',
   disease: 'is taken by a disease',
 };
+
+/** What speaks against a plant that is offered: `; it is seldom for sale here`. Empty where nothing does. */
+export const drawbackClause = (drawbacks: readonly Drawback[]): string =>
+  drawbacks.length === 0 ? '' : `; it ${listed(drawbacks.map((row) => DRAWBACKS[row]))}`;
 
 /** Why a kind with drawbacks is there all the same: `Stinging nettle is seldom for sale here; nothing else closes it.` */
 export function drawbackSentence(common: string, drawbacks: readonly Drawback[], nextBest: string | null): string {

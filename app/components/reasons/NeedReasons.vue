@@ -3,6 +3,7 @@ import { offersFor, type Offer } from '~~/core/coverage/offers/offers';
 import { leafSpread } from '~~/core/coverage/leaf-range';
 import { giverOf, giversOf } from '~~/core/coverage/givers';
 import { timingOffers } from '~~/core/coverage/offers/timing';
+import { drawbackClause } from '~~/core/words/craft';
 import { doubtWords, featureWords, gapSentence, needName, ratioWords, whereWords } from '~~/core/words/needs';
 import { changeSentence, nearMissSentence, offerEffect } from '~~/core/words/offers';
 import { floweringWords } from '~~/core/words/timing';
@@ -73,7 +74,8 @@ async function take(offer: Offer) {
             {{ changeSentence(offer.change, garden.input!) }}
           </button>
           <p class="text-sm text-quiet">
-            {{ offerEffect(offer) }}{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here' }}.
+            {{ offerEffect(offer) }}{{ offer.fit ? `; ${offer.fit} there` : '' }}{{ offer.native ? '' : '; not native here'
+            }}{{ drawbackClause(offer.drawbacks) }}.
             <button
               v-if="offer.change.kind === 'plant'"
               class="link"

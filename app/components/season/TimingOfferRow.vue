@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { TimingOffer } from '~~/core/coverage/offers/timing';
+import { drawbackClause } from '~~/core/words/craft';
 import { changeSentence, offerEffect } from '~~/core/words/offers';
 import { costSentences, eatersWords, floweringWords } from '~~/core/words/timing';
 import type { Coverage, TargetCoverage } from '~~/core/coverage/types';
@@ -41,7 +42,7 @@ async function take() {
     </div>
     <p class="text-sm">
       {{ offerEffect(offer) }}; {{ floweringWords(offer.flowers, garden.nameOf) }}{{ offer.fit ? `; ${offer.fit} there` : ''
-      }}{{ offer.native ? '' : '; not native here' }}.
+      }}{{ offer.native ? '' : '; not native here' }}{{ drawbackClause(offer.drawbacks) }}.
     </p>
     <p v-for="cost in costs" :key="cost.text" class="text-sm" :class="cost.breaks ? 'text-gap' : 'text-quiet'">{{ cost.text }}</p>
     <p v-if="offer.eaters.length" class="text-sm text-thin">{{ eatersWords(offer.eaters, garden.creatureName) }}</p>

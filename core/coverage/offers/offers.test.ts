@@ -4,7 +4,9 @@ import { coverage, type CoverageInput } from '../coverage';
 import { withChange } from './change';
 import { offersFor } from './offers';
 import { AZURE, AZURE_FLOWERS, needIn } from '../../testing/offers';
-import { gardenOf, GARDEN, plant, planting, site, target, type World } from '../../testing/worked-garden';
+import { gardenOf, GARDEN, host, plant, planting, site, target, type World } from '../../testing/worked-garden';
+import type { Planting } from '../../model/garden';
+import type { Caution, Plant } from '../../model/reference';
 
 describe('offers', () => {
   it('six hosts close what no host leaves open', () => {
@@ -82,6 +84,94 @@ describe('offers', () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('offers keep to what a plan keeps to', () => {
+  const offered = (input: CoverageInput) =>
+    offersFor(input, 'azure', needIn(input, 'host')).offers.map(({ change, drawbacks }) => [
+      (change as { plant: string }).plant,
+      drawbacks,
+    ]);
+  const withHosts = (...plants: [string, Partial<Plant>][]): World => ({
+    ...AZURE,
+    plants: [
+      ...AZURE.plants.filter((row) => row.id.startsWith('flower')),
+      ...plants.map(([id, over]) => plant(id, { nectar_butterfly: 0, ...over })),
+    ],
+    hosts: plants.map(([id]) => host('azure', id)),
+  });
+  const both = withHosts(['plain', {}], ['thistle', { manners: 'prickly' }]);
+  it('a kind with a drawback is left out where another closes the need', () => {
+    expect(offered(gardenOf(both, AZURE_FLOWERS))).toEqual([['plain', []]]);
+  });
+  it('where nothing else does, it is offered with what speaks against it', () => {
+    const alone = withHosts(['thistle', { manners: 'prickly' }]);
+    expect(offered(gardenOf(alone, AZURE_FLOWERS))).toEqual([['thistle', ['prickly']]]);
+  });
+  it('what is sold as seed only is no drawback to who sows', () => {
+    const seed = withHosts(['seeded', { trade: 'seed-only' }]);
+    const money = { currency: 'USD', prices: {}, sizes: {}, raises: true };
+    expect(offered(gardenOf(seed, AZURE_FLOWERS))).toEqual([['seeded', ['seed-only']]]);
+    expect(offered(gardenOf(seed, AZURE_FLOWERS, { garden: { ...GARDEN, money } }))).toEqual([['seeded', []]]);
+  });
+  it('a danger to a child is no offer, but a near miss that says whom it endangers; allowed by name, it is one', () => {
+    const cautions: Caution[] = [{ plant: 'host-herb', hazard: 'people', severity: 2, note: 'Poisonous.' }];
+    const at = (over: Partial<typeof GARDEN>) =>
+      gardenOf({ ...AZURE, cautions }, AZURE_FLOWERS, { garden: { ...GARDEN, ...over } });
+    expect(offered(at({}))).toEqual([['host-herb', []]]);
+    expect(offered(at({ children: true, allowed: ['host-herb'] }))).toEqual([['host-herb', []]]);
+    const input = at({ children: true });
+    expect(offered(input)).toEqual([]);
+    const miss = offersFor(input, 'azure', needIn(input, 'host')).nearMisses.find((row) => row.plant === 'host-herb');
+    expect(miss!.why).toMatchObject({ kind: 'danger', gates: [{ risks: ['children'] }] });
+  });
+  it('no more of a kind than two fifths of the bed, what stands there counted', () => {
+    // Of 3 m² two fifths are 1.2 m²: four plants at 0.25 m². Six are wanted.
+    const small = { sites: [site('bed', { area_m2: 3 })] };
+    const input = gardenOf(AZURE, AZURE_FLOWERS, small);
+    expect(offersFor(input, 'azure', needIn(input, 'host')).offers[0]).toMatchObject({ change: { count: 4 }, closes: false });
+    const full = gardenOf(AZURE, [...AZURE_FLOWERS, planting('1', 'host-herb', 4)], small);
+    const { offers, nearMisses } = offersFor(full, 'azure', needIn(full, 'host'));
+    expect(offers).toEqual([]);
+    expect(nearMisses.find((row) => row.plant === 'host-herb')!.why).toEqual({ kind: 'one-kind', most: 4 });
+  });
+  describe('in a pot', () => {
+    // At 240 cm² a plant 500 cm² hold two.
+    const pot = { sites: [site('bed', { kind: 'container', area_m2: 0.05, volume_l: 60 })] };
+    const potted = withHosts(
+      ['low', { container: 'good', spacing_cm: 10, leaf_g: 1000 }],
+      ['tall', { container: 'good', container_role: 'upright', spacing_cm: 10, leaf_g: 1000 }],
+    );
+    const inPot = (rows: Planting[]) => {
+      const input = gardenOf(
+        { ...potted, plants: potted.plants.map((row) => ({ ...row, container: 'good' as const })) },
+        rows,
+        pot,
+      );
+      const { nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
+      return { offered: offered(input).map(([id]) => id), why: new Map(nearMisses.map(({ plant, why }) => [plant, why])) };
+    };
+    it('no more than it holds', () => {
+      const { offered, why } = inPot([planting('1', 'flower-a', 1), planting('2', 'flower-b', 1)]);
+      expect(offered).toEqual([]);
+      expect(why.get('low')).toEqual({ kind: 'pot-full', upright: false });
+    });
+    it('one tall one in the middle', () => {
+      const asTall = {
+        ...potted,
+        plants: potted.plants.map((row) => ({
+          ...row,
+          container: 'good' as const,
+          spacing_cm: 10,
+          container_role: row.id === 'flower-a' || row.id === 'tall' ? ('upright' as const) : null,
+        })),
+      };
+      const input = gardenOf(asTall, [planting('1', 'flower-a', 1)], pot);
+      expect(offered(input).map(([id]) => id)).toEqual(['low']);
+      const miss = offersFor(input, 'azure', needIn(input, 'host')).nearMisses.find((row) => row.plant === 'tall');
+      expect(miss!.why).toEqual({ kind: 'pot-full', upright: true });
+    });
   });
 });
 

@@ -1,4 +1,5 @@
 import { isPlanted } from '../../model/garden';
+import type { Drawback } from '../../match/craft/kinds';
 import type { FitVerdict } from '../../model/here';
 import { coverage, type CoverageInput } from '../coverage';
 import type { Rule } from '../gives/rule';
@@ -19,7 +20,13 @@ export interface Offer {
   /** Native here; true for changes that are not plants. */
   native: boolean;
   fit: FitVerdict | null;
+  /** What speaks against the plant; offered only where nothing else would close the need. */
+  drawbacks: readonly Drawback[];
 }
+
+/** What is known of the plant of a change before it is tried. */
+type OfPlant = Pick<Offer, 'native' | 'fit' | 'drawbacks'>;
+const NO_PLANT: OfPlant = { native: true, fit: null, drawbacks: [] };
 
 export interface Offers {
   offers: Offer[];
@@ -49,7 +56,7 @@ export function tryChange(
   targetId: string,
   covered: NeedCoverage,
   change: Change,
-  { native, fit }: { native: boolean; fit: FitVerdict | null } = { native: true, fit: null },
+  ofPlant = NO_PLANT,
 ): { offer: Offer; after: Coverage } | null {
   const after = coverage({ ...withChange(input, change), targets: input.targets });
   const need = after.targets
@@ -66,11 +73,17 @@ export function tryChange(
       gapsBefore: covered.gaps.length,
       gapsAfter: need.gaps.length,
       closes: need.verdict === 'closed',
-      native,
-      fit,
+      ...ofPlant,
     },
   };
 }
+
+/** What is known of a candidate before it is tried. */
+export const ofCandidate = ({ here, verdict, drawbacks }: Candidate): OfPlant => ({
+  native: here.status.native,
+  fit: verdict,
+  drawbacks,
+});
 
 /** The change that plants a candidate. */
 export const plantingOf = ({ here, site, count }: Candidate): Extract<Change, { kind: 'plant' }> => ({
@@ -79,6 +92,17 @@ export const plantingOf = ({ here, site, count }: Candidate): Extract<Change, { 
   site_id: site.id,
   count,
 });
+
+/**
+ * Offers in their order: what leaves the fewest gaps, then what nothing speaks against, then natives. Kinds with a drawback
+ * are left out where another closes the need.
+ */
+function wantedFirst(offers: readonly Offer[]): Offer[] {
+  const isClosed = offers.some((row) => row.closes && row.drawbacks.length === 0);
+  return offers
+    .filter((row) => !isClosed || row.drawbacks.length === 0)
+    .sort((a, b) => a.gapsAfter - b.gapsAfter || a.drawbacks.length - b.drawbacks.length || Number(b.native) - Number(a.native));
+}
 
 /**
  * What would serve a need that is thin or open: every remedy that coverage accepts, tried on the plan and ranked by
@@ -100,16 +124,12 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
   const offers = [
     ...changesWithoutPlants(input, rule).map((change) => tryChange(input, targetId, covered, change)),
     ...mostPromising(rule, candidates, MOST_TRIED).map((candidate) =>
-      tryChange(input, targetId, covered, plantingOf(candidate), {
-        native: candidate.here.status.native,
-        fit: candidate.verdict,
-      }),
+      tryChange(input, targetId, covered, plantingOf(candidate), ofCandidate(candidate)),
     ),
   ].flatMap((tried) => tried?.offer ?? []);
-  offers.sort((a, b) => a.gapsAfter - b.gapsAfter || Number(b.native) - Number(a.native));
   misses.sort((a, b) => a.distance - b.distance);
   return {
-    offers: offers.slice(0, MOST_OFFERED),
+    offers: wantedFirst(offers).slice(0, MOST_OFFERED),
     nearMisses: misses.slice(0, MOST_MISSES).map(({ plant, site, why }) => ({ plant, site, why })),
   };
 }

@@ -1,10 +1,12 @@
+import { drawbacksOf, isBlownDown, isHostHere, withheld, type Drawback } from '../../match/craft/kinds';
+import { isUpright, mostHere, potPlaces } from '../../match/craft/places';
 import { fit } from '../../match/fit/fit';
 import { decidingReasons } from '../../match/fit/reasons';
-import { refusalFor } from '../../match/gates/gates';
+import { dangersOf, refusalFor } from '../../match/gates/gates';
 import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
 import { areaUse, crownFits, crownM2, groundM2 } from '../../match/quantities';
-import { isPlanted, type Site } from '../../model/garden';
+import { isPlanted, LIVE_STATES, type Site } from '../../model/garden';
 import type { FitVerdict, PlantHere } from '../../model/here';
 import type { CoverageInput } from '../coverage';
 import { serves, type Giving, type Rule } from '../gives/rule';
@@ -24,6 +26,8 @@ export interface Candidate {
   area: number;
   /** Half-months of the gaps that it serves. */
   reach: number;
+  /** What speaks against it there. */
+  drawbacks: Drawback[];
 }
 
 /** A plant that would serve the need but is kept off a site, and by what. */
@@ -57,13 +61,45 @@ function countWanted(rule: Rule, covered: NeedCoverage, giving: Giving, gaps: re
   return Math.max(0, ...missing, patch, Number.isFinite(kind) ? kind : 0);
 }
 
+/** What bars a plant from the whole garden: a gate, or what is never proposed to this household or in this winter. */
+function barredBy({ almanac, garden, targets }: CoverageInput, here: PlantHere): Hindrance | null {
+  const traps = trapsFor(
+    almanac,
+    targets.map((row) => row.target),
+    here.plant.id,
+  );
+  const gate = refusalFor(here, garden, traps);
+  if (gate) return { kind: 'gate', gate };
+  const why = withheld(here, garden, almanac.place.half_zone);
+  return why === 'danger' ? { kind: 'danger', gates: dangersOf(here, garden) } : why && { kind: why };
+}
+
+/** Most more of a plant that a site takes by the craft: its share of the bed, and the places of a pot; and what stops at that. */
+function mostMore(
+  { plantings, almanac }: CoverageInput,
+  here: PlantHere,
+  site: Site,
+  isHost: boolean,
+): { most: number; why: Hindrance } {
+  const there = plantings.filter((row) => row.site_id === site.id && LIVE_STATES.has(row.state));
+  const of = (rows: typeof there) => rows.reduce((sum, row) => sum + row.count, 0);
+  const share = mostHere(here, site, isHost);
+  const byShare = share - of(there.filter((row) => row.plant === here.plant.id));
+  const places = potPlaces(site);
+  const upright = isUpright(here.plant);
+  const tall = there.filter((row) => almanac.plants.has(row.plant) && isUpright(almanac.plants.get(row.plant)!.plant));
+  const held = places ? places.held - of(there) : Infinity;
+  const middle = places && upright ? places.upright - of(tall) : Infinity;
+  const most = Math.min(byShare, held, middle);
+  return { most, why: byShare <= most ? { kind: 'one-kind', most: share } : { kind: 'pot-full', upright: held > middle } };
+}
+
 /**
  * Finds places for plants that would serve a need: sites that admit them, that they fit, and that have room for as many as
- * it takes.
+ * it takes, or for as many as a planted bed takes of one kind.
  */
 export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCoverage): (here: PlantHere) => Places {
   const { almanac, sites, garden } = input;
-  const chosen = input.targets.map((row) => row.target);
   const planted = sites.filter(isPlanted);
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
   const room = new Map(sites.map((site) => [site.id, areaUse(site, input.plantings, plantOf).left_m2]));
@@ -72,6 +108,8 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
   return (here) => {
     const found: Places = { candidates: [], miss: null };
     const { plant } = here;
+    const barred = barredBy(input, here);
+    const isHost = isHostHere(input, plant.id);
     for (const site of planted) {
       const miss = (why: Hindrance, distance: number) => {
         if (!found.miss || distance < found.miss.distance) found.miss = { plant: plant.id, site: site.id, why, distance };
@@ -79,10 +117,8 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
       // As it would stand there if it thrived: whether it does is asked below.
       const thriving = rule.of(grownStand(here, site, 1));
       if (!thriving || reached(rule, covered, here, thriving).length === 0) continue;
-      const traps = trapsFor(almanac, chosen, plant.id);
-      const gate = refusalFor(here, garden, traps);
-      if (gate) {
-        miss({ kind: 'gate', gate }, 50);
+      if (barred) {
+        miss(barred, 50);
         continue;
       }
       const { verdict, share, limits } = fit(plant, site, almanac.place);
@@ -95,24 +131,39 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
         miss({ kind: 'too-wide', crown_m2: crownM2(plant), bed_m2: site.area_m2 }, 20);
         continue;
       }
+      if (isBlownDown(plant, site)) {
+        miss({ kind: 'windy' }, 20);
+        continue;
+      }
       const giving = rule.of(grownStand(here, site, share))!;
       const gaps = reached(rule, covered, here, giving);
-      const count = Math.ceil(countWanted(rule, covered, giving, gaps, patches.get(site.id) ?? 0) - 1e-9);
-      const area = groundM2(plant, count, site);
+      const wanted = Math.ceil(countWanted(rule, covered, giving, gaps, patches.get(site.id) ?? 0) - 1e-9);
+      const { most, why } = mostMore(input, here, site, isHost);
+      if (most < 1) {
+        miss(why, 10);
+        continue;
+      }
+      const area = groundM2(plant, wanted, site);
       const left = room.get(site.id)!;
-      if (count > MOST_COUNT) miss({ kind: 'too-many', count }, 5 + area / Math.max(0.1, left));
-      else if (count < 1 || area > left + 1e-9)
-        miss({ kind: 'no-room', count, wanted_m2: area, left_m2: Math.max(0, left) }, 5 + area / Math.max(0.1, left));
-      else found.candidates.push({ here, site, verdict, count, area, reach: gaps.length });
+      if (wanted > MOST_COUNT) miss({ kind: 'too-many', count: wanted }, 5 + area / Math.max(0.1, left));
+      else if (wanted < 1 || area > left + 1e-9)
+        miss({ kind: 'no-room', count: wanted, wanted_m2: area, left_m2: Math.max(0, left) }, 5 + area / Math.max(0.1, left));
+      else {
+        const drawbacks = drawbacksOf(here, site, garden.money?.raises ?? false, isHost);
+        const count = Math.min(wanted, most);
+        const taken = groundM2(plant, count, site);
+        found.candidates.push({ here, site, verdict, count, area: taken, reach: gaps.length, drawbacks });
+      }
     }
     return found;
   };
 }
 
-/** How much a candidate promises: the gaps it reaches, nativeness, fit, rank, and little ground. */
-function promiseOf(rule: Rule, { here, verdict, area, reach }: Candidate): number {
+/** How much a candidate promises: the gaps it reaches, nativeness, fit, rank, little ground, and nothing that speaks against it. */
+function promiseOf(rule: Rule, { here, verdict, area, reach, drawbacks }: Candidate): number {
   const primary = rule.need.stage === 'host' && rule.target.hosts.get(here.plant.id)?.rank === 'primary';
-  return 10 * reach + (here.status.native ? 8 : 0) + (verdict === 'thrives' ? 6 : 0) + (primary ? 6 : 0) - Math.min(10, area);
+  const liked = (here.status.native ? 8 : 0) + (verdict === 'thrives' ? 6 : 0) + (primary ? 6 : 0);
+  return 10 * reach + liked - Math.min(10, area) - 20 * drawbacks.length;
 }
 
 /** The candidates that promise most, each plant on its best site only, so that the offers differ. */

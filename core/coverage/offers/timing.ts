@@ -12,7 +12,7 @@ import { SETTINGS } from '../../settings';
 import { ruleFor } from '../gives/rules';
 import type { Rule } from '../gives/rule';
 import type { Change } from './change';
-import { plantingOf, tryChange, type Offer } from './offers';
+import { ofCandidate, plantingOf, tryChange, type Offer } from './offers';
 import { mostPromising, placeFinder, type Candidate } from './places';
 
 /** A half-month of a need that a change makes worse. */
@@ -261,8 +261,7 @@ function triedOf<C extends Candidate>(
   changeOf: (candidate: C) => Change,
 ): { offer: Offer; after: Coverage; candidate: C }[] {
   return mostPromising(rule, candidates, most).flatMap((candidate) => {
-    const of = { native: candidate.here.status.native, fit: candidate.verdict };
-    const tried = tryChange(input, rule.target.target.id, covered, changeOf(candidate), of);
+    const tried = tryChange(input, rule.target.target.id, covered, changeOf(candidate), ofCandidate(candidate));
     return tried ? [{ ...tried, candidate }] : [];
   });
 }

@@ -8,9 +8,16 @@ import { groupBy } from '../../model/group';
 import { isWoody, type Feature, type PlantSize } from '../../model/vocabulary';
 import { trapsFor } from '../../match/gates/traps';
 import { areaUse, crownFits, groundM2, roomM2 } from '../../match/quantities';
-import { feeds } from '../../library/hosts';
 import { SETTINGS } from '../../settings';
-import { climbs, drawbacksOf, supportsFor, withheld, type Drawback, type Withheld } from '../craft/kinds';
+import {
+  drawbacksOf,
+  isBlownDown,
+  isHostHere,
+  supportsFor,
+  withheld,
+  type Drawback,
+  type Withheld,
+} from '../../match/craft/kinds';
 import {
   flowerMonths,
   gardenSeason,
@@ -21,7 +28,7 @@ import {
   potPlaces,
   type KeptHere,
   type PotPlaces,
-} from '../craft/places';
+} from '../../match/craft/places';
 import { goodsPrice, mulchLitres } from '../shopping/goods';
 import { unitPrice } from '../shopping/sizes';
 import { keptOf, sizeFor, type PlanQuestion } from './question';
@@ -146,10 +153,6 @@ export function leastOf(question: PlanQuestion, here: PlantHere, site: Site, beg
   return Math.min(SETTINGS.planner.drift, mostHere(here, site, false));
 }
 
-/** Do the larvae of a chosen creature that is to breed grow up on a plant? */
-export const isHostHere = ({ almanac, targets }: Pick<PlanQuestion, 'almanac' | 'targets'>, plant: string): boolean =>
-  targets.some(({ target, ambition }) => ambition !== 'visits' && feeds(almanac.targets.get(target)?.hosts, plant));
-
 /** Most plants of a kind on a site, what is kept there counted. */
 export const mostOf = (question: PlanQuestion, here: PlantHere, site: Site): number =>
   mostHere(here, site, isHostHere(question, here.plant.id));
@@ -168,7 +171,7 @@ export function choiceOf(
   const tallest = question.wishes.tallest_cm[site.id];
   if (tallest !== undefined && plant.height_max_cm > tallest) return 'too-tall';
   if (!crownFits(plant, site)) return 'no-room';
-  if (climbs(plant) && site.pot?.exposure === 'windy' && plant.height_max_cm > SETTINGS.craft.windyClimberCm) return 'windy';
+  if (isBlownDown(plant, site)) return 'windy';
   const asked = question.wishes.here.some((row) => row.site === site.id && row.plant === plant.id);
   const there = kept.filter((row) => row.plant === plant.id && row.site_id === site.id).reduce((sum, row) => sum + row.count, 0);
   const ground = groundM2(plant, 1, site);

@@ -1,6 +1,6 @@
 import { groundM2 } from '../../match/quantities';
 import { SETTINGS } from '../../settings';
-import { potPlaces } from '../craft/places';
+import { potPlaces } from '../../match/craft/places';
 import type { SiteRoom } from './choices';
 import { flowerlessMonths } from './craft-cost';
 import { Planting } from './greedy';

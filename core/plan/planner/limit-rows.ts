@@ -1,6 +1,6 @@
 import type { PlantHere } from '../../model/here';
 import { SETTINGS } from '../../settings';
-import { supportsFor } from '../craft/kinds';
+import { supportsFor } from '../../match/craft/kinds';
 import { filledSites, goodsFor, goodsPrice, mixFor, mulchLitres } from '../shopping/goods';
 import { unitPrice, unitsToBuy } from '../shopping/sizes';
 import { keptCount } from './choices';

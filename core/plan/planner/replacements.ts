@@ -6,8 +6,8 @@ import { services } from '../../match/services';
 import type { Planting } from '../../model/garden';
 import type { FitVerdict, PlantHere } from '../../model/here';
 import { SETTINGS } from '../../settings';
-import { drawbacksOf, type Drawback } from '../craft/kinds';
-import { barred, isHostHere } from './choices';
+import { drawbacksOf, isHostHere, type Drawback } from '../../match/craft/kinds';
+import { barred } from './choices';
 import type { PlanQuestion } from './question';
 
 /** A plant that could stand in the place of a planting. */

@@ -4,7 +4,7 @@ import type { Plant } from '../../model/reference';
 import type { PlantSize } from '../../model/vocabulary';
 import { bags, layerLitres, mixLitres } from '../../place/soil/volumes';
 import { SETTINGS } from '../../settings';
-import { supportsFor } from '../craft/kinds';
+import { supportsFor } from '../../match/craft/kinds';
 import type { OwnPrices } from './sizes';
 
 /** What is bought beside plants. */

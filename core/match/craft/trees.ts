@@ -1,4 +1,4 @@
-import { ageShare, crownM2 } from '../../match/quantities';
+import { ageShare, crownM2 } from '../quantities';
 import type { Plant } from '../../model/reference';
 
 /** Years ahead that a tree is looked at when it is proposed. */

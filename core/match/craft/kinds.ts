@@ -1,9 +1,10 @@
-import { dangersOf, type GateGarden } from '../../match/gates/gates';
-import type { Site } from '../../model/garden';
-import type { PlantHere } from '../../model/here';
+import { feeds } from '../../library/hosts';
+import type { GardenTarget, Site } from '../../model/garden';
+import type { Almanac, PlantHere } from '../../model/here';
 import type { Plant } from '../../model/reference';
 import { zoneIndex } from '../../place/climate/zones';
 import { SETTINGS } from '../../settings';
+import { dangersOf, type GateGarden } from '../gates/gates';
 
 /** What speaks against a kind, so that it is planted only where nothing else closes a need. */
 export type Drawback =
@@ -53,6 +54,12 @@ export function withheld(here: PlantHere, garden: GateGarden, halfZone: string):
   return isExoticMilkweed(here) && (natives || zoneIndex(halfZone) >= zoneIndex(from)) ? 'exotic-milkweed' : null;
 }
 
+/** Do the larvae of a chosen creature that is to breed grow up on a plant? */
+export const isHostHere = (
+  { almanac, targets }: { almanac: Pick<Almanac, 'targets'>; targets: readonly Pick<GardenTarget, 'target' | 'ambition'>[] },
+  plant: string,
+): boolean => targets.some(({ target, ambition }) => ambition !== 'visits' && feeds(almanac.targets.get(target)?.hosts, plant));
+
 /** Does a plant want something to climb? */
 export const climbs = ({ kind, habit }: Pick<Plant, 'kind' | 'habit'>): boolean => kind === 'vine' || habit === 'climber';
 
@@ -62,3 +69,7 @@ export function supportsFor(plant: Pick<Plant, 'kind' | 'habit'>, count: number)
   const { woody, summer } = SETTINGS.craft.perSupport;
   return Math.ceil(count / (plant.kind === 'vine' ? woody : summer));
 }
+
+/** Is it a climber in a pot in the wind, and taller than stands that? */
+export const isBlownDown = (plant: Plant, site: Pick<Site, 'pot'>): boolean =>
+  climbs(plant) && site.pot?.exposure === 'windy' && plant.height_max_cm > SETTINGS.craft.windyClimberCm;

@@ -1,4 +1,4 @@
-import { groundM2 } from '../../match/quantities';
+import { groundM2 } from '../quantities';
 import type { Planting, Site } from '../../model/garden';
 import type { Frosts, PlantHere } from '../../model/here';
 import { HALF_MONTHS, halfMonthOfDay, halfMonthsBetween } from '../../model/half-month';
