@@ -230,7 +230,7 @@ export const usePlannerStore = defineStore('planner', () => {
   const allow = (plant: string, on = true) => {
     const rest = garden.garden!.allowed.filter((row) => row !== plant);
     const said = on
-      ? `${garden.nameOf(plant)} is allowed here. Propose again to plan with it.`
+      ? `${garden.nameOf(plant)} is allowed here, and may be proposed.`
       : `${garden.nameOf(plant)} is kept out again.`;
     return commands.changeGarden({ allowed: on ? [...rest, plant] : rest }, said);
   };

@@ -82,6 +82,7 @@ export function hindranceWords(why: Hindrance, units: Units): string {
 
 /** A near miss in a sentence, with the site it is about: `South bank: moisture is 1 (dry), it wants 4 (moist).` */
 export function nearMissSentence(why: Hindrance, siteName: string, units: Units): string {
-  // A gate is closed on every site.
-  return why.kind === 'gate' ? gateSentence(why.gate) : `${siteName}: ${hindranceWords(why, units)}.`;
+  // What bars a plant from the garden bars it from every site.
+  if (why.kind === 'gate' || why.kind === 'danger') return hindranceWords(why, units);
+  return why.kind === 'exotic-milkweed' ? `${hindranceWords(why, units)}.` : `${siteName}: ${hindranceWords(why, units)}.`;
 }

@@ -9,6 +9,7 @@ import type { Propagation } from '../model/reference';
 import type { Figure, FigureDetail } from '../place/survey/measured';
 import { AZURE, AZURE_FLOWERS, needIn } from '../testing/offers';
 import { gardenOf, GARDEN, libraryOf, plant, planting, site, target, type World } from '../testing/worked-garden';
+import type { HazardGate } from '../match/gates/gates';
 import { gateSentence } from './gates';
 import { propagationWords } from './library';
 import { listed } from './lists';
@@ -17,6 +18,7 @@ import { changeSentence, nearMissSentence, offerEffect } from './offers';
 import { obstacleSentence } from './plan';
 import { questionsOf } from './shopping';
 import { basisWords, figureWords } from './survey';
+import { drawbackClause } from './craft';
 import { costSentences, eatersWords, floweringWords } from './timing';
 import { unitsOf } from './units';
 import { neighbourSentence } from './yard';
@@ -153,6 +155,18 @@ describe('offers in words', () => {
     const input = gardenOf(AZURE, AZURE_FLOWERS, { sites: [site('bed', { area_m2: 1 })] });
     const { nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
     expect(nearMissSentence(nearMisses[0]!.why, 'bed', METRIC)).toBe('bed: 6 take 1.5 m², 0.5 m² is left.');
+  });
+  it('what bars a plant from the garden, without a site', () => {
+    const risk: HazardGate = { kind: 'toxic', effect: 'warn', allowed: false, risks: ['cats'], severity: 3, note: 'Poisonous.' };
+    expect(nearMissSentence({ kind: 'danger', gates: [risk] }, 'bed', METRIC)).toBe(gateSentence(risk));
+    expect(nearMissSentence({ kind: 'exotic-milkweed' }, 'bed', METRIC)).toBe(
+      'a milkweed of another country: where winter does not kill it, it makes monarchs ill.',
+    );
+    expect(nearMissSentence({ kind: 'windy' }, 'bed', METRIC)).toBe('bed: it climbs, and the wind would have it down.');
+  });
+  it('what speaks against an offer, in a clause', () => {
+    expect(drawbackClause([])).toBe('');
+    expect(drawbackClause(['seldom', 'prickly'])).toBe('; it is seldom for sale here and is spiny, burred or raises a rash');
   });
   it('a feature and the autumn', () => {
     const input = gardenOf(AZURE, AZURE_FLOWERS);

@@ -95,7 +95,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
       <label v-if="others.length"
         >move to
         <select class="field w-auto!" @change="moveTo(($event.target as HTMLSelectElement).value)">
-          <option value="">…</option>
+          <option value="" disabled selected>…</option>
           <option v-for="row in others" :key="row.id" :value="row.id">{{ row.name }}</option>
         </select></label
       >

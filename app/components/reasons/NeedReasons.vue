@@ -14,6 +14,7 @@ const props = defineProps<{ target: string; stage: Stage; special: SpecialNeed |
 const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
+const planner = usePlannerStore();
 
 const here = computed(() => garden.almanac?.targets.get(props.target));
 const covered = computed(() =>
@@ -110,6 +111,13 @@ async function take(offer: Offer) {
             <button class="link" @click="view.explain({ kind: 'plant', plant: miss.plant })">
               {{ garden.nameOf(miss.plant) }}</button>:
             {{ nearMissSentence(miss.why, garden.siteName(miss.site), view.inUnits) }}
+            <button
+              v-if="miss.why.kind === 'danger' || miss.why.kind === 'exotic-milkweed'"
+              class="link min-h-[26px]"
+              @click="planner.allow(miss.plant)"
+            >
+              I know: allow it<span class="sr-only">: {{ garden.nameOf(miss.plant) }}</span>
+            </button>
           </li>
         </ul>
       </template>
