@@ -56,7 +56,9 @@ function addPatch(model: ModelBuilder, patch: Patch): number {
 function reachOf({ amount, kinds }: Cell): number {
   const amounts = amount && amount.from.length + amount.shared.length === 0 ? amount.fixed / amount.demand : 1;
   const ofPale =
-    amount && amount.shared.length === 0 && amount.from.length === amount.pale.length ? (2 * amount.strong) / amount.demand : 1;
+    amount && amount.shared.length === 0 && amount.from.every(([total]) => amount.pale.includes(total))
+      ? (2 * amount.strong) / amount.demand
+      : 1;
   return Math.min(1, amounts, ofPale, kinds ? (kinds.fixed + kinds.from.length) / kinds.wanted : 1);
 }
 

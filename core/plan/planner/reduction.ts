@@ -146,7 +146,11 @@ export function without(problem: Problem, marks: Uint8Array): Problem {
     patches: problem.patches.map((patch) => patch.map((row) => ({ ...row, from: terms(row.from) }))),
     cells: problem.cells.map((cell) => ({
       ...cell,
-      amount: cell.amount && { ...cell.amount, from: cell.amount.from.filter(([total]) => totals[total]!.length > 0) },
+      amount: cell.amount && {
+        ...cell.amount,
+        from: cell.amount.from.filter(([total]) => totals[total]!.length > 0),
+        pale: cell.amount.pale.filter((total) => totals[total]!.length > 0),
+      },
       kinds: cell.kinds && {
         ...cell.kinds,
         from: cell.kinds.from.filter((indicator) => indicators[indicator]!.length > 0),
