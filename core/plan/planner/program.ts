@@ -44,6 +44,8 @@ export interface Program {
   values: Float64Array<ArrayBuffer>;
   /** The objectives to be made most, the first priority first. */
   levels: Level[];
+  /** The row of life cycles that close and targets with leaf. */
+  gains: number;
   /** The objective to be made least, when those are fixed. */
   cost: Float64Array<ArrayBuffer>;
   /** Columns of the choices in their order, of the cells, and of the goals. */
@@ -127,6 +129,7 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
     };
   });
   const levels = [feeding(), ...ofPriorities];
+  const gains = rows.add(-Infinity, Infinity, [...leafEntries, ...goal.map((column): Entry => [column, 1])]);
   return {
     columns: columns.count,
     lower: Float64Array.from(columns.lower),
@@ -139,6 +142,7 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
     indices: Int32Array.from(rows.indices),
     values: Float64Array.from(rows.values),
     levels,
+    gains,
     cost: model.objective(model.cost),
     choice: count,
     cell: met,

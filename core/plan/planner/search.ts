@@ -2,8 +2,8 @@ import type { Highs, Model, ModelData, SolutionInput, SparseSolutionInput } from
 import { SETTINGS } from '../../settings';
 import type { Level, Program } from './program';
 
-/** Absolute gap at which an objective of worth counts as proven: less than what is worth any money (SETTINGS.planner.worthStep). */
-const WORTH_GAP = 0.01;
+/** Absolute gap at which an objective of worth counts as proven: half of what is not worth any money. */
+const WORTH_GAP = SETTINGS.planner.worthStep / 2;
 /** Less than any step of worth there is: how far the row of a fixed objective may fall below what was reached. */
 export const WORTH_STEP = 1e-4;
 
@@ -74,6 +74,11 @@ export class Search {
   /** Fixes a level at what was reached, for all objectives that follow. */
   fix(level: Level, reached: number) {
     this.#rowLower[level.row] = reached - WORTH_STEP;
+  }
+
+  /** Asks for so many life cycles that close and targets with leaf, in all. */
+  askFor(gains: number) {
+    this.#rowLower[this.program.gains] = gains - WORTH_STEP;
   }
 
   /** Keeps every cell and goal about where a solution has it, so that the same needs are met: tighter by far than the rows alone. */

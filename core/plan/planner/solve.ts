@@ -52,8 +52,9 @@ export interface SolveOptions {
 /** Part of the time that the objectives of worth may take at most. */
 const TARGETS_SHARE = 0.65;
 const MOST_ROUNDS = 4;
-/** Factor by which more shared leaf is asked for, where coverage found less than the program promised. */
+/** Factors between which more shared leaf is asked for, where coverage found less than the program promised. */
 const MORE_LEAF = 1.2;
+const MOST_LEAF = 1.6;
 
 /** The money left for what is proposed, apart from kept plants that are still to be bought; null: no limit. */
 export function budgetOf({ question, choices }: Problem): number | null {
@@ -209,7 +210,7 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
     const wider = new Incumbent(open);
     const start = countsOf(open, incumbent.best.judged.proposed);
     wider.offer(start, wider.judged(start));
-    const more = searchFor(run, wider, { onlyFor, reached: found.reached, without: incumbent.best.judged });
+    const more = searchFor(run, wider, { ...found, onlyFor, without: incumbent.best.judged });
     wider.dropDrawbacks();
     if (earnTheirPlace(wider, incumbent.best.judged)) {
       best = wider;
@@ -282,6 +283,8 @@ interface Searched {
   targetsGap: number | null;
   wishesGap: number | null;
   reached: number[] | null;
+  /** Factors by which more shared leaf was asked for in the end, by goal. */
+  leafFactor: ReadonlyMap<number, number>;
 }
 
 /**
@@ -291,11 +294,11 @@ interface Searched {
 function searchFor(
   { highs, options, began }: Run,
   incumbent: Incumbent,
-  beyond: { onlyFor: readonly OnlyFor[]; reached: readonly number[] | null; without: Judged } | null,
+  beyond: (Pick<Searched, 'reached' | 'leafFactor'> & { onlyFor: readonly OnlyFor[]; without: Judged }) | null,
 ): Searched {
   const { problem } = incumbent;
   const seconds = () => options.now() - began;
-  const leafFactor = new Map<number, number>();
+  const leafFactor = new Map(beyond?.leafFactor);
   /** Gap of the first level that is not proven; 0 where all are. Of the first round only. */
   let targetsGap: number | null = null;
   let wishesGap: number | null = null;
@@ -334,9 +337,9 @@ function searchFor(
     if (missing === 0) break;
     // What coverage does not find is not proven, however well the program closes.
     if (round === 0) targetsGap = Math.max(targetsGap ?? 0, missing);
-    for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * MORE_LEAF);
+    for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * moreLeaf(problem, incumbent, goal));
   }
-  return { targetsGap, wishesGap, reached: levels };
+  return { targetsGap, wishesGap, reached: levels, leafFactor };
 }
 
 /** What the levels came to: the start for what follows (null where a level found nothing), and the gap of the first unproven. */
@@ -349,7 +352,10 @@ interface Reached {
 /** How much of its cost an objective of worth is thrifty by: in all, less than any difference that counts. */
 const THRIFT = SETTINGS.planner.worthStep / SETTINGS.planner.worthMoney;
 
-/** Keeps what was reached at each level, and searches for the most beyond it: higher levels count more, none outweighs all below. */
+/**
+ * Keeps what was reached at each level, and searches for the most beyond it with at least one target more that closes or has
+ * leaf: higher levels count more, none outweighs all below.
+ */
 function reachMore(
   search: Search,
   program: Program,
@@ -358,7 +364,9 @@ function reachMore(
   limit: SearchLimit,
 ): Reached {
   const { levels } = program;
+  const { worth: now, covered } = incumbent.best.judged;
   levels.forEach((level, k) => search.fix(level, reached[k]!));
+  search.askFor(now[0]! + covered.closed + 1);
   const worth = new Float64Array(program.columns);
   levels.forEach((level, k) => level.worth.forEach((value, column) => (worth[column]! += value / (k + 1))));
   const top = search.mostWorth({ worth }, program.start(incumbent.best.counts), limit, THRIFT);
@@ -406,6 +414,13 @@ function unkept({ levels }: Program, { last, best }: Incumbent): number {
     if (missing > WORTH_STEP) return missing / promised;
   }
   return 0;
+}
+
+/** Factor by which more shared leaf is asked for a goal: as much as its barest half-month lacks, within bounds. */
+function moreLeaf({ goals }: Problem, { last }: Incumbent, goal: number): number {
+  const found = last!.judged.covered.targets.find((row) => row.target === goals[goal]!.target)!;
+  const barest = Math.min(...found.needs.flatMap(({ need, ratio }) => (need.stage === 'host' ? [ratio] : [])));
+  return Math.min(MOST_LEAF, Math.max(MORE_LEAF, 1 / barest));
 }
 
 /** Goals that the last solution promised to close, or to serve better, than coverage finds. */
