@@ -1,6 +1,10 @@
 import type { Hindrance } from '../match/hindrance';
+import { isPlanted, type Site } from '../model/garden';
 import type { Obstacle } from '../plan/planner/obstacles';
+import type { Ruled } from '../plan/planner/why-open';
 import { changeWords } from './fit';
+import { listed } from './lists';
+import { hindranceWords } from './offers';
 import type { Units } from './units';
 
 /** The names that sentences about a plan use. */
@@ -48,6 +52,24 @@ export function obstacleSentence(obstacle: Obstacle, names: PlanNames, units: Un
   }
 }
 
+/** Sites by name, or all of a garden in two words: `South bank and The swale`, `every pot`. */
+export function sitesWords(sites: readonly Site[], all: readonly Site[]): string {
+  const planted = all.filter(isPlanted);
+  if (sites.length < 2 || sites.length < planted.length) return listed(sites.map((site) => site.name));
+  const kinds = new Set(sites.map((site) => site.kind));
+  return kinds.size > 1 ? 'every bed and pot' : kinds.has('container') ? 'every pot' : 'every bed';
+}
+
+/** What rules one or several plants out on one or several sites, in a clause. */
+export function ruledWords({ plants, sites, why }: Ruled & { why: Hindrance }, units: Units): string {
+  const many = plants.length > 1;
+  if (why.kind === 'windy' && many) return 'they climb, and the wind would have them down';
+  if (why.kind !== 'no-room' || (!many && sites.length === 1)) return hindranceWords(why, units);
+  const left = `${sites.length > 1 ? 'at most ' : ''}${units.area(why.left_m2)} is left`;
+  if (!many) return `${why.count === 1 ? 'it wants' : `${why.count} take`} ${units.area(why.wanted_m2)}, ${left}`;
+  return `no room for any of them: the first wants ${units.area(why.wanted_m2)}, ${left}`;
+}
+
 /** The smallest change that would let a plant in on a site, in a few words. */
 export function admittingWords(why: Hindrance, units: Units): string {
   switch (why.kind) {
@@ -81,3 +103,7 @@ export function admittingWords(why: Hindrance, units: Units): string {
       return `${units.length(why.height_cm - why.allowed_cm)} more height`;
   }
 }
+
+/** The same for one or several plants that are ruled out by the same. */
+export const lettingInWords = ({ plants, why }: Pick<Ruled, 'plants'> & { why: Hindrance }, units: Units): string =>
+  plants.length > 1 && why.kind === 'no-room' ? 'more ground, or a place made for one of them' : admittingWords(why, units);

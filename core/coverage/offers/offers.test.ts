@@ -109,6 +109,15 @@ describe('offers keep to what a plan keeps to', () => {
     const alone = withHosts(['thistle', { manners: 'prickly' }]);
     expect(offered(gardenOf(alone, AZURE_FLOWERS))).toEqual([['thistle', ['prickly']]]);
   });
+  it('where none closes the need alone, those that nothing speaks against come first, the fewest gaps of them first', () => {
+    // Two fifths of 1.6 m² are two plants of a kind; a patch of small herbs is six.
+    const input = gardenOf(withHosts(['thistle', { manners: 'prickly', leaf_g: 200 }], ['plain', {}]), [], {
+      sites: [site('bed', { area_m2: 1.6 })],
+    });
+    const { offers } = offersFor(input, 'azure', needIn(input, 'host'));
+    expect(offers.map((row) => row.closes)).toEqual([false, false]);
+    expect(offered(input).map(([id]) => id)).toEqual(['plain', 'thistle']);
+  });
   it('what is sold as seed only is no drawback to who sows', () => {
     const seed = withHosts(['seeded', { trade: 'seed-only' }]);
     const money = { currency: 'USD', prices: {}, sizes: {}, raises: true };

@@ -94,14 +94,20 @@ export const plantingOf = ({ here, site, count }: Candidate): Extract<Change, { 
 });
 
 /**
- * Offers in their order: what leaves the fewest gaps, then what nothing speaks against, then natives. Kinds with a drawback
- * are left out where another closes the need.
+ * Offers in their order: what closes the need, then what nothing speaks against, then what leaves the fewest gaps, then
+ * natives. Kinds with a drawback are left out where another closes the need.
  */
 function wantedFirst(offers: readonly Offer[]): Offer[] {
   const isClosed = offers.some((row) => row.closes && row.drawbacks.length === 0);
   return offers
     .filter((row) => !isClosed || row.drawbacks.length === 0)
-    .sort((a, b) => a.gapsAfter - b.gapsAfter || a.drawbacks.length - b.drawbacks.length || Number(b.native) - Number(a.native));
+    .sort(
+      (a, b) =>
+        Number(b.closes) - Number(a.closes) ||
+        a.drawbacks.length - b.drawbacks.length ||
+        a.gapsAfter - b.gapsAfter ||
+        Number(b.native) - Number(a.native),
+    );
 }
 
 /**

@@ -7,6 +7,7 @@ import { filled } from './fill';
 import { problemOf, type Problem } from './problem';
 import { gardenWith, judge, type Judged } from './proposal';
 import { keptOf, type PlanQuestion } from './question';
+import { without } from './reduction';
 import { budgetOf } from './solve';
 
 /** In what spirit another plan is made. */
@@ -106,7 +107,8 @@ function deserves(question: PlanQuestion, spirit: Spirit, judged: Judged, first:
 }
 
 /**
- * A plan in another spirit that closes all that the first closes, within the same money. Null where none is found that
+ * A plan in another spirit that closes all that the first closes, within the same money, with no kind that something speaks
+ * against unless the first has it too. Null where none is found that
  * deserves the title: no fewer kinds, not cheaper, not all of it native, and so on.
  */
 export function alternative(
@@ -117,7 +119,13 @@ export function alternative(
   limits: ClosingLimits,
 ): Judged | null {
   const asked = inSpirit(question, spirit);
-  const problem = problemOf(asked);
+  const all = problemOf(asked);
+  // What speaks against a kind speaks against it in every spirit: only those that the first could not do without.
+  const needed = kindsOf(first);
+  const problem = without(
+    all,
+    Uint8Array.from(all.choices.plants, ({ drawbacks, here }) => Number(drawbacks.length > 0 && !needed.has(here.plant.id))),
+  );
   const closing = first.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target);
   const least = spirit === 'cheap' ? 'money' : 'cost';
   const budget = budgetOf(problem);

@@ -196,6 +196,20 @@ describe('other plans', () => {
     expect(cheap.covered.closed).toBe(1);
     expect(alternative(highs, question, 'cheap', cheap, limits)).toBeNull();
   });
+  it('not even for the least money is a weed planted that the first does without', () => {
+    const weedy: World = { ...world, plants: world.plants.map((row) => (row.id === 'b' ? { ...row, manners: 'weedy' } : row)) };
+    const question = ask(weedy, { natives: 'much' });
+    const first = best(question);
+    expect(kindsOf(first)).not.toContain('b');
+    // The flowers cost 1.00, 2.00, 3.00 …; the second is a weed.
+    const cheap = alternative(highs, question, 'cheap', first, limits)!;
+    expect([...kindsOf(cheap)].sort()).toEqual(['a', 'c', 'host']);
+    // Where only one other flower is left, the weed is needed, and no plan bears its loss.
+    const two: World = { ...weedy, plants: weedy.plants.filter((row) => !['a', 'd', 'e', 'f'].includes(row.id)) };
+    const needed = ask(two, { natives: 'off' });
+    expect(kindsOf(best(needed))).toContain('b');
+    expect(alternative(highs, needed, 'sturdy', best(needed), limits)).toBeNull();
+  });
   it('a sturdy one closes with any one kind lost', () => {
     const question = ask(world, { natives: 'off' });
     const first = best(question);

@@ -8,6 +8,7 @@ import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
 import { crownFits, crownM2, groundM2 } from '../../match/quantities';
 import type { Planting, Site } from '../../model/garden';
+import { groupBy } from '../../model/group';
 import type { PlantHere } from '../../model/here';
 import { barred, choiceOf, crownRoom, leastOf, mostOf, roomsOf, type SiteRoom } from './choices';
 import type { PlanQuestion } from './question';
@@ -113,4 +114,41 @@ export function helpersFor(
   }
   const native = (helper: Helper) => Number(helper.here.status.native);
   return found.sort((a, b) => a.distance - b.distance || native(b) - native(a)).slice(0, MOST_HELPERS);
+}
+
+/** Plants that are ruled out on sites by the same, the nearest first. */
+export interface Ruled {
+  plants: PlantHere[];
+  sites: Site[];
+  /** What rules out the first plant on the first site; null where it could stand there. */
+  why: Hindrance | null;
+}
+
+/** What is the same for every plant that it rules out, so that it need be told once only. */
+const ALIKE = new Set<Hindrance['kind'] | 'free'>(['no-room', 'pot-full', 'windy', 'free']);
+
+/** By what it would be told: fit by the dimensions that decide, the rest by its kind. */
+const tellingOf = (why: Hindrance | null): string => {
+  if (why?.kind === 'unfit') return `unfit ${why.reasons.map((row) => row.dimension).join()}`;
+  return why?.kind === 'pot-full' ? `${why.kind} ${why.upright}` : (why?.kind ?? 'free');
+};
+
+/** Helpers with what rules them out told once: sites of a plant taken together, then plants for which all is the same. */
+export function toldOnce(helpers: readonly Helper[]): Ruled[] {
+  const found: Ruled[] = [];
+  for (const { here, bars } of helpers)
+    for (const same of groupBy(bars, ({ why }) => tellingOf(why)).values()) {
+      const [{ why }] = same as [Bar];
+      const sites = same.map(({ site }) => site);
+      const like = found.find(
+        (row) =>
+          ALIKE.has(why?.kind ?? 'free') &&
+          tellingOf(row.why) === tellingOf(why) &&
+          row.sites.length === sites.length &&
+          sites.every((site) => row.sites.includes(site)),
+      );
+      if (like) like.plants.push(here);
+      else found.push({ plants: [here], sites, why });
+    }
+  return found;
 }

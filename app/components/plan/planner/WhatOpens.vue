@@ -18,7 +18,7 @@ const byTarget = computed(() => {
 </script>
 
 <template>
-  <p v-if="byTarget.length === 0">Nothing opens: every need stays as well met as it is.</p>
+  <p v-if="byTarget.length === 0">Nothing opens: what is met stays met.</p>
   <ul v-else>
     <li v-for="row in byTarget" :key="row.target" class="mt-1 flex gap-2">
       <CreatureGlyph class="shrink-0" :target="here(row.target).target" :size="26" />

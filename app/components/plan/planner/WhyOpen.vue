@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { gapSentence, needName } from '~~/core/words/needs';
-import { hindranceWords } from '~~/core/words/offers';
-import { admittingWords } from '~~/core/words/plan';
+import { lettingInWords, ruledWords, sitesWords } from '~~/core/words/plan';
 import { remedySentence } from '~~/core/words/craft';
+import { toldOnce } from '~~/core/plan/planner/why-open';
 import type { Judged } from '~~/core/plan/planner/proposal';
 
 /** For each need a proposal leaves open or thin: which plants could serve it, what rules them out, and what would do. */
@@ -18,14 +18,12 @@ const open = computed(() =>
       here: garden.almanac!.targets.get(row.target)!,
       needs: row.needs
         .filter((covered) => covered.verdict !== 'closed')
-        .map((covered) => ({ covered, helpers: planner.helpers(props.judged, row.target, covered) })),
+        .map((covered) => ({ covered, ruled: toldOnce(planner.helpers(props.judged, row.target, covered)) })),
     })),
 );
 /** A plant that nothing bars and that still is not planted: what there is does not reach for it. */
 const freeWords = computed(() =>
-  planner.wishes.budget_minor === null
-    ? 'it fits and finds room, but does not close it'
-    : 'it fits and finds room: the money does not reach',
+  planner.wishes.budget_minor === null ? 'there is room, but it does not close it' : 'there is room: the money does not reach',
 );
 const moreWords = (target: string) => {
   const found = planner.shortfalls[target];
@@ -54,12 +52,12 @@ const moreWords = (target: string) => {
     <h2 id="why-open">What stays open, and why</h2>
     <article v-for="{ target, here, needs } in open" :key="target" class="mt-3">
       <h3 class="flex items-center gap-2"><CreatureGlyph :target="here.target" :size="30" />{{ here.target.common }}</h3>
-      <div v-for="{ covered, helpers } in needs" :key="covered.need.stage + covered.need.special" class="mt-1">
+      <div v-for="{ covered, ruled } in needs" :key="covered.need.stage + covered.need.special" class="mt-1">
         <p>
           <VerdictMark :verdict="covered.verdict" /> <strong>{{ needName(covered.need, here) }}</strong>.
           {{ gapSentence(here, covered, view.inUnits) }}
         </p>
-        <details v-if="helpers.length" class="ml-1" :open="open.length + needs.length < 4">
+        <details v-if="ruled.length" class="ml-1" :open="open.length + needs.length < 4">
           <summary class="text-sm text-press">Plants that could serve it, the nearest first</summary>
           <ScrollRegion :label="`What could serve ${here.target.common}, ${needName(covered.need, here)}`">
             <table class="tabular text-sm">
@@ -72,34 +70,37 @@ const moreWords = (target: string) => {
                 </tr>
               </thead>
               <tbody>
-                <template v-for="helper in helpers" :key="helper.here.plant.id">
-                  <tr v-for="(bar, i) in helper.bars.slice(0, 3)" :key="bar.site.id">
-                    <th v-if="i === 0" scope="row" class="align-top! font-normal" :rowspan="Math.min(3, helper.bars.length)">
-                      <button class="link text-left" @click="view.explain({ kind: 'plant', plant: helper.here.plant.id })">
-                        {{ helper.here.plant.common }}
-                      </button>
-                    </th>
-                    <td>
-                      <button
-                        class="link text-left"
-                        @click="view.explain({ kind: 'fit', plant: helper.here.plant.id, site: bar.site.id })"
-                      >
-                        {{ bar.site.name }}
-                      </button>
-                    </td>
-                    <td>{{ bar.why ? hindranceWords(bar.why, view.inUnits) : freeWords }}</td>
-                    <td>
-                      {{ bar.why ? admittingWords(bar.why, view.inUnits) : '' }}
-                      <button
-                        v-if="bar.why?.kind === 'danger' || bar.why?.kind === 'exotic-milkweed'"
-                        class="link"
-                        @click="planner.allow(helper.here.plant.id)"
-                      >
-                        I know: allow it<span class="sr-only">: {{ helper.here.plant.common }}</span>
-                      </button>
-                    </td>
-                  </tr>
-                </template>
+                <tr v-for="row in ruled" :key="`${row.plants[0]!.plant.id} ${row.sites[0]!.id} ${row.why?.kind}`">
+                  <th scope="row" class="font-normal">
+                    <template v-for="(of, i) in row.plants" :key="of.plant.id"
+                      >{{ i > 0 ? ', ' : ''
+                      }}<button class="link text-left" @click="view.explain({ kind: 'plant', plant: of.plant.id })">
+                        {{ of.plant.common }}
+                      </button></template
+                    >
+                  </th>
+                  <td>
+                    <button
+                      v-if="row.plants.length === 1 && row.sites.length === 1"
+                      class="link text-left"
+                      @click="view.explain({ kind: 'fit', plant: row.plants[0]!.plant.id, site: row.sites[0]!.id })"
+                    >
+                      {{ row.sites[0]!.name }}
+                    </button>
+                    <template v-else>{{ sitesWords(row.sites, garden.sites) }}</template>
+                  </td>
+                  <td>{{ row.why ? ruledWords({ ...row, why: row.why }, view.inUnits) : freeWords }}</td>
+                  <td>
+                    {{ row.why ? lettingInWords({ ...row, why: row.why }, view.inUnits) : '' }}
+                    <button
+                      v-if="row.why?.kind === 'danger' || row.why?.kind === 'exotic-milkweed'"
+                      class="link"
+                      @click="planner.allow(row.plants[0]!.plant.id)"
+                    >
+                      I know: allow it<span class="sr-only">: {{ row.plants[0]!.plant.common }}</span>
+                    </button>
+                  </td>
+                </tr>
               </tbody>
             </table>
           </ScrollRegion>
