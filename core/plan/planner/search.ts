@@ -150,7 +150,8 @@ export class Search {
     const { colValue } = model.getSolution();
     if (colValue.length === 0) return null;
     const info = model.info.get('mip_gap') as number;
-    if (run.modelStatus === modelStatus.optimal) gap = Math.min(gap ?? 0, Number.isFinite(info) ? info : 0);
+    // Proven to less than half of what is worth anything is proven.
+    if (run.modelStatus === modelStatus.optimal) gap = relative > 0 && Number.isFinite(info) ? Math.min(gap ?? 0, info) : 0;
     else if (Number.isFinite(info)) gap = info;
     this.watcher.found(colValue);
     this.watcher.proved(gap);

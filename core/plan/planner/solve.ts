@@ -52,6 +52,8 @@ export interface SolveOptions {
 /** Part of the time that the objectives of worth may take at most. */
 const TARGETS_SHARE = 0.65;
 const MOST_ROUNDS = 4;
+/** Gap below which what a plan is worth to the targets is proven: nothing that would be shown. */
+const PROVEN = 0.0005;
 /** Factors between which more shared leaf is asked for, where coverage found less than the program promised. */
 const MORE_LEAF = 1.2;
 const MOST_LEAF = 1.6;
@@ -210,7 +212,7 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
     const wider = new Incumbent(open);
     const start = countsOf(open, incumbent.best.judged.proposed);
     wider.offer(start, wider.judged(start));
-    const more = searchFor(run, wider, { ...found, onlyFor, without: incumbent.best.judged });
+    const more = searchFor(run, wider, { leafFactor: found.leafFactor, onlyFor, without: incumbent.best.judged });
     wider.dropDrawbacks();
     if (earnTheirPlace(wider, incumbent.best.judged)) {
       best = wider;
@@ -220,7 +222,8 @@ export function solvePlan(highs: Highs, whole: Problem, options: SolveOptions): 
   best.prune();
   best.fill();
   const { targetsGap, wishesGap } = found;
-  const complete = targetsGap !== null && wishesGap !== null && wishesGap <= SETTINGS.planner.nearEnough;
+  const { nearEnough } = SETTINGS.planner;
+  const complete = targetsGap !== null && targetsGap <= PROVEN && wishesGap !== null && wishesGap <= nearEnough;
   return { best: best.best.judged, greedy, targetsGap, wishesGap, complete, seconds: seconds() };
 }
 
@@ -278,31 +281,29 @@ interface Run {
   began: number;
 }
 
-/** What a search has come to: the proven gaps, and what its program reached at each level (null where it was cut short). */
+/** What a search has come to: the proven gaps (null where it was cut short). */
 interface Searched {
   targetsGap: number | null;
   wishesGap: number | null;
-  reached: number[] | null;
   /** Factors by which more shared leaf was asked for in the end, by goal. */
   leafFactor: ReadonlyMap<number, number>;
 }
 
 /**
- * Searches a problem from its incumbent on. `beyond`: kinds with a drawback, added to a problem that reached so much at each
- * level without them; that much is kept, and what they can add is searched for in one.
+ * Searches a problem from its incumbent on. `beyond`: kinds with a drawback, added to a problem that came so far without
+ * them; that much is kept, and what they can add is searched for in one.
  */
 function searchFor(
   { highs, options, began }: Run,
   incumbent: Incumbent,
-  beyond: (Pick<Searched, 'reached' | 'leafFactor'> & { onlyFor: readonly OnlyFor[]; without: Judged }) | null,
+  beyond: (Pick<Searched, 'leafFactor'> & { onlyFor: readonly OnlyFor[]; without: Judged }) | null,
 ): Searched {
   const { problem } = incumbent;
   const seconds = () => options.now() - began;
   const leafFactor = new Map(beyond?.leafFactor);
-  /** Gap of the first level that is not proven; 0 where all are. Of the first round only. */
+  /** The widest gap of any level; 0 where all are proven. Of the first round only. */
   let targetsGap: number | null = null;
   let wishesGap: number | null = null;
-  let levels: number[] | null = null;
   for (let round = 0; round < MOST_ROUNDS && seconds() < options.seconds; round++) {
     const program = programOf(problem, { budget: budgetOf(problem), leafFactor, onlyFor: beyond?.onlyFor });
     let step: SolveStep = 'targets';
@@ -316,16 +317,26 @@ function searchFor(
     const limit = (share: number): SearchLimit => ({ nodes, until: began + options.seconds * share });
     incumbent.last = null;
     const until = limit(TARGETS_SHARE);
-    const reached = beyond?.reached
-      ? reachMore(search, program, incumbent, beyond.reached, until)
+    const reached = beyond
+      ? reachMore(search, program, incumbent, beyond.without, until)
       : reachLevels(search, program, incumbent, until);
-    if (round === 0) ({ gap: targetsGap, levels } = reached);
+    if (round === 0) targetsGap = reached.gap;
     if (!reached.start) break;
-    // Where kinds with a drawback add nothing, the plan without them stands.
-    if (beyond && !closesMore(incumbent.best.judged, beyond.without)) break;
+    const askMore = (broken: readonly number[]) => {
+      // What coverage does not find is not proven, however well the program closes.
+      if (round === 0) targetsGap = Math.max(targetsGap ?? 0, unkept(program, incumbent));
+      for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * moreLeaf(problem, incumbent, goal));
+    };
+    // Where kinds with a drawback add nothing, even with more leaf, the plan without them stands.
+    if (beyond && !closesMore(incumbent.best.judged, beyond.without)) {
+      const broken = brokenPromises(problem, program, incumbent);
+      if (broken.length === 0) break;
+      askMore(broken);
+      continue;
+    }
     step = 'wishes';
     const low = search.leastCost(reached.start, limit(1), options.enough ?? SETTINGS.planner.nearEnough);
-    if (round === 0) wishesGap = low?.gap ?? null;
+    if (round === 0 || beyond) wishesGap = low?.gap ?? null;
     const broken = brokenPromises(problem, program, incumbent);
     if (broken.length === 0) break;
     const missing = unkept(program, incumbent);
@@ -335,18 +346,15 @@ function searchFor(
       wishesGap = Math.max(wishesGap, 1 - bound / Math.max(1, incumbent.best.judged.cost));
     }
     if (missing === 0) break;
-    // What coverage does not find is not proven, however well the program closes.
-    if (round === 0) targetsGap = Math.max(targetsGap ?? 0, missing);
-    for (const goal of broken) leafFactor.set(goal, (leafFactor.get(goal) ?? 1) * moreLeaf(problem, incumbent, goal));
+    askMore(broken);
   }
-  return { targetsGap, wishesGap, reached: levels, leafFactor };
+  return { targetsGap, wishesGap, leafFactor };
 }
 
-/** What the levels came to: the start for what follows (null where a level found nothing), and the gap of the first unproven. */
+/** What the levels came to: the start for what follows (null where a level found nothing), and the widest gap of any. */
 interface Reached {
   start: Start | null;
   gap: number | null;
-  levels: number[] | null;
 }
 
 /** How much of its cost an objective of worth is thrifty by: in all, less than any difference that counts. */
@@ -360,25 +368,25 @@ function reachMore(
   search: Search,
   program: Program,
   incumbent: Incumbent,
-  reached: readonly number[],
+  { worth: reached, covered }: Judged,
   limit: SearchLimit,
 ): Reached {
   const { levels } = program;
-  const { worth: now, covered } = incumbent.best.judged;
-  levels.forEach((level, k) => search.fix(level, reached[k]!));
-  search.askFor(now[0]! + covered.closed + 1);
+  // Less than a step is no loss, as plans are compared.
+  const { worthStep } = SETTINGS.planner;
+  levels.forEach((level, k) => search.fix(level, worthStep * Math.floor(reached[k]! / worthStep + 1e-6) - level.given));
+  search.askFor(reached[0]! + covered.closed + 1);
   const worth = new Float64Array(program.columns);
   levels.forEach((level, k) => level.worth.forEach((value, column) => (worth[column]! += value / (k + 1))));
   const top = search.mostWorth({ worth }, program.start(incumbent.best.counts), limit, THRIFT);
-  if (!top) return { start: null, gap: null, levels: null };
+  if (!top) return { start: null, gap: null };
   for (const level of levels) search.fix(level, valueOf(level, top.values));
   search.keepMet(top.values);
-  return { start: { colValue: top.values }, gap: top.gap ?? 1, levels: levels.map((level) => valueOf(level, top.values)) };
+  return { start: { colValue: top.values }, gap: top.gap ?? 1 };
 }
 
 /** Reaches the most at each level, the first priority first, and fixes it. */
 function reachLevels(search: Search, program: Program, incumbent: Incumbent, limit: SearchLimit): Reached {
-  const levels: number[] = [];
   let start: Start = program.start(incumbent.best.counts);
   let gap = 0;
   let all = true;
@@ -388,22 +396,20 @@ function reachLevels(search: Search, program: Program, incumbent: Incumbent, lim
     // Where all that can be reached is reached already, there is nothing to search for.
     if (incumbent.best.judged.worth[k]! >= level.given + level.most - WORTH_STEP) {
       search.fix(level, level.most);
-      levels.push(level.most);
       continue;
     }
     const top = search.mostWorth(level, start, limit, THRIFT);
-    if (!top) return { start: null, gap: null, levels: null };
+    if (!top) return { start: null, gap: null };
     const reached = valueOf(level, top.values);
-    if (gap === 0) gap = top.gap ?? 1;
+    gap = Math.max(gap, top.gap ?? 1);
     if (reached < level.most - WORTH_STEP) all = false;
     search.fix(level, reached);
-    levels.push(reached);
     met = top.values;
     start = { colValue: top.values };
   }
   if (all) search.keepAll();
   else if (met) search.keepMet(met);
-  return { start, gap, levels };
+  return { start, gap };
 }
 
 /** Share (0–1) of what the last solution promised at the first level that differs, that the best plan does not keep. */
