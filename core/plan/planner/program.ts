@@ -44,8 +44,6 @@ export interface Program {
   values: Float64Array<ArrayBuffer>;
   /** The objectives to be made most, the first priority first. */
   levels: Level[];
-  /** The row of life cycles that close and targets with leaf. */
-  gains: number;
   /** The objective to be made least, when those are fixed. */
   cost: Float64Array<ArrayBuffer>;
   /** Columns of the choices in their order, of the cells, and of the goals. */
@@ -58,6 +56,9 @@ export interface Program {
 
 /** The worth of the targets of one priority. */
 export interface Level {
+  /** The row that counts its targets that close, or those that have leaf; and the goals that it is about. */
+  gains: number;
+  of: number[];
   /** Coefficients of the objective, and the row that holds it. */
   worth: Float64Array<ArrayBuffer>;
   row: number;
@@ -102,9 +103,12 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
     return column;
   });
   const leafEntries = fed.flatMap((column): Entry[] => (column === null ? [] : [[column, 1]]));
+  const counting = (entries: readonly Entry[]) => rows.add(-Infinity, Infinity, entries);
   const feeding = (): Level => ({
+    gains: counting(leafEntries),
+    of: fed.flatMap((column, i) => (column === null ? [] : [i])),
     worth: model.objective(leafEntries),
-    row: rows.add(-Infinity, Infinity, leafEntries),
+    row: counting(leafEntries),
     given: 0,
     most: leafEntries.filter(([column]) => columns.upper[column] === 1).length,
   });
@@ -122,14 +126,15 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
     });
     const worth = model.objective(entries);
     return {
+      gains: counting(goal.flatMap((column, i): Entry[] => (at(i) ? [[column, 1]] : []))),
+      of: goals.flatMap((_, i) => (at(i) ? [i] : [])),
       worth,
-      row: rows.add(-Infinity, Infinity, entries),
+      row: counting(entries),
       given: goals.filter((_, of) => at(of)).reduce((sum, { given }) => sum + cellsWorth * given, 0),
       most: worth.reduce((sum, value, column) => sum + (value === 0 ? 0 : value * columns.upper[column]!), 0),
     };
   });
   const levels = [feeding(), ...ofPriorities];
-  const gains = rows.add(-Infinity, Infinity, [...leafEntries, ...goal.map((column): Entry => [column, 1])]);
   return {
     columns: columns.count,
     lower: Float64Array.from(columns.lower),
@@ -142,7 +147,6 @@ export function programOf(problem: Problem, options: ProgramOptions): Program {
     indices: Int32Array.from(rows.indices),
     values: Float64Array.from(rows.values),
     levels,
-    gains,
     cost: model.objective(model.cost),
     choice: count,
     cell: met,

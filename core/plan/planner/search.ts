@@ -76,9 +76,9 @@ export class Search {
     this.#rowLower[level.row] = reached - WORTH_STEP;
   }
 
-  /** Asks for so many life cycles that close and targets with leaf, in all. */
-  askFor(gains: number) {
-    this.#rowLower[this.program.gains] = gains - WORTH_STEP;
+  /** Asks for so many targets of a level that close, or have leaf; null: for as many as may be. */
+  askFor(level: Level, count: number | null) {
+    this.#rowLower[level.gains] = count === null ? -Infinity : count - WORTH_STEP;
   }
 
   /** Keeps every cell and goal about where a solution has it, so that the same needs are met: tighter by far than the rows alone. */

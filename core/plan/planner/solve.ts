@@ -361,28 +361,32 @@ interface Reached {
 const THRIFT = SETTINGS.planner.worthStep / SETTINGS.planner.worthMoney;
 
 /**
- * Keeps what was reached at each level, and searches for the most beyond it with at least one target more that closes or has
- * leaf: higher levels count more, none outweighs all below.
+ * Searches for one target more that closes or has leaf: at the first level where that can be, keeping what was reached at
+ * the levels above it, whatever it costs those below.
  */
-function reachMore(
-  search: Search,
-  program: Program,
-  incumbent: Incumbent,
-  { worth: reached, covered }: Judged,
-  limit: SearchLimit,
-): Reached {
+function reachMore(search: Search, program: Program, incumbent: Incumbent, plain: Judged, limit: SearchLimit): Reached {
   const { levels } = program;
-  // Less than a step is no loss, as plans are compared.
   const { worthStep } = SETTINGS.planner;
-  levels.forEach((level, k) => search.fix(level, worthStep * Math.floor(reached[k]! / worthStep + 1e-6) - level.given));
-  search.askFor(reached[0]! + covered.closed + 1);
+  const { goals } = incumbent.problem;
+  const closed = new Set(plain.covered.targets.filter((row) => row.verdict === 'closed').map((row) => row.target));
+  // Higher levels count more, none outweighs all below.
   const worth = new Float64Array(program.columns);
   levels.forEach((level, k) => level.worth.forEach((value, column) => (worth[column]! += value / (k + 1))));
-  const top = search.mostWorth({ worth }, program.start(incumbent.best.counts), limit, THRIFT);
-  if (!top) return { start: null, gap: null };
-  for (const level of levels) search.fix(level, valueOf(level, top.values));
-  search.keepMet(top.values);
-  return { start: { colValue: top.values }, gap: top.gap ?? 1 };
+  for (const [k, level] of levels.entries()) {
+    const now = k === 0 ? plain.worth[0]! : level.of.filter((goal) => closed.has(goals[goal]!.target)).length;
+    // Less than a step is no loss, as plans are compared.
+    search.fix(level, worthStep * Math.floor(plain.worth[k]! / worthStep + 1e-6) - level.given);
+    if (now >= level.of.length) continue;
+    search.askFor(level, now + 1);
+    const top = search.mostWorth({ worth }, program.start(incumbent.best.counts), limit, THRIFT);
+    if (top) {
+      for (const one of levels) search.fix(one, valueOf(one, top.values));
+      search.keepMet(top.values);
+      return { start: { colValue: top.values }, gap: top.gap ?? 1 };
+    }
+    search.askFor(level, null);
+  }
+  return { start: null, gap: null };
 }
 
 /** Reaches the most at each level, the first priority first, and fixes it. */
