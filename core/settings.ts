@@ -411,6 +411,8 @@ export const SETTINGS = {
     /** Herbs taller than this (cm) are few: so many for each ten square metres. Judgement. */
     tallCm: 160,
     tallMost: 5,
+    /** Most of a weed, a thistle or a half-parasite in one bed. Judgement: a clump is let stand, more is a bed of weeds. */
+    unlovedMost: 12,
     /** Ground (m²) from which a bed holds what runs. Judgement: less is soon all of it. */
     runsFrom_m2: 20,
     /** Height (cm) up to which a climber stands a windy pot. Judgement. */

@@ -108,6 +108,14 @@ describe('how many of a kind', () => {
     expect(mostHere(hereOf({ height_max_cm: 200 }), BED, false)).toBe(5);
     expect(mostHere(hereOf({ spacing_cm: 300 }), BED, false)).toBe(1);
   });
+  it('of a weed, a thistle or a half-parasite a clump of twelve, though a creature lays on it', () => {
+    const large = { ...BED, area_m2: 60 };
+    for (const manners of ['weedy', 'prickly', 'parasite'] as const)
+      expect(mostHere(hereOf({ manners }), large, true), manners).toBe(12);
+    // Six drifts of seven, three times over; two fifths of 60 m² are 96.
+    for (const manners of ['border', 'wild', 'runs'] as const) expect(mostHere(hereOf({ manners }), large, true)).toBe(96);
+    expect(mostHere(hereOf({ manners: 'weedy' }), BED, false)).toBe(7);
+  });
   it('two of the five places of a pot', () => {
     expect(mostHere(hereOf({}), { ...TUB, area_m2: 0.12 }, false)).toBe(2);
   });

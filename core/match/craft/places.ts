@@ -54,18 +54,22 @@ function mostByShare(here: PlantHere, site: Site): number {
   return Math.max(1, Math.floor(share + 1e-9));
 }
 
+/** Is it a weed, a thistle, or lives on its neighbours? */
+const isUnloved = ({ manners }: PlantHere['plant']) => manners === 'weedy' || manners === 'prickly' || manners === 'parasite';
+
 /**
  * Most plants of a kind that are proposed for a site: no more than its share of it; herbs in drifts of no more than seven for
- * each ten square metres, hosts of a chosen creature in several; tall ones few.
+ * each ten square metres, hosts of a chosen creature in several; tall ones few, and of weeds, thistles and half-parasites no
+ * more than a clump.
  */
 export function mostHere(here: PlantHere, site: Site, isHost: boolean): number {
-  const { driftMost, driftPer_m2, hostDrifts, tallCm, tallMost } = SETTINGS.craft;
+  const { driftMost, driftPer_m2, hostDrifts, tallCm, tallMost, unlovedMost } = SETTINGS.craft;
   const share = mostByShare(here, site);
   if (isWoody(here.plant) || site.kind === 'container') return share;
   const drifts = Math.max(1, Math.floor(site.area_m2 / driftPer_m2));
   const most = driftMost * drifts * (isHost ? hostDrifts : 1);
   const tall = here.plant.height_max_cm > tallCm && !isHost ? tallMost * drifts : Infinity;
-  return Math.min(share, most, tall);
+  return Math.min(share, most, tall, isUnloved(here.plant) ? unlovedMost : Infinity);
 }
 
 /** What is kept on a site, as far as the craft asks: the months it flowers in, its backbone, the places it takes. */
