@@ -7,15 +7,17 @@ import { mutantsOf, type Mutant } from './mutation/mutants';
 
 /**
  * Do the tests notice a fault? A sample of small faults is put into the calculations one at a time; a fault is found where
- * a test fails. `npm run mutate -- [how many] [seed]`; prints those that no test found.
+ * a test fails. `npm run mutate -- [how many] [seed] [group]`; prints those that no test found.
  */
 const COUNT = Number(process.argv[2] ?? 70);
 const SEED = Number(process.argv[3] ?? 1);
+const ONLY = process.argv[4];
 const MOST_SECONDS = 180;
 const GROUPS: Record<string, string[]> = {
   coverage: ['core/coverage', 'core/coverage/gives'],
   needs: ['core/coverage/needs.ts', 'core/almanac/larval-periods.ts', 'core/almanac/flight.ts'],
   planner: ['core/plan/planner'],
+  craft: ['core/match/craft', 'core/coverage/offers', 'core/plan/shopping'],
   fit: ['core/match/fit'],
   bloom: ['core/almanac/bloom'],
   climate: ['core/place/climate', 'core/library/status.ts'],
@@ -27,7 +29,7 @@ const filesOf = (path: string) =>
   );
 
 function sample(): { group: string; mutant: Mutant }[] {
-  const groups = Object.entries(GROUPS);
+  const groups = Object.entries(GROUPS).filter(([group]) => ONLY === undefined || group === ONLY);
   return groups.flatMap(([group, paths], g) => {
     const all = paths.flatMap(filesOf).flatMap((file) => mutantsOf(file, readFileSync(file, 'utf8')));
     const wanted = Math.floor(COUNT / groups.length) + (g < COUNT % groups.length ? 1 : 0);

@@ -35,6 +35,47 @@ describe('offers', () => {
     // Two AZURE_FLOWERS at 0.25 m² leave half of a square metre; six hosts want 1.5.
     expect(nearMisses[0]!.why).toEqual({ kind: 'no-room', count: 6, wanted_m2: 1.5, left_m2: 0.5 });
   });
+  it('what misses by least is named first, and of rooms the one that wants least', () => {
+    const wet = (id: string, moisture: number) =>
+      plant(id, { nectar_butterfly: 0, moisture_min: moisture, moisture_max: 5, drainage: 'wet' });
+    const world: World = {
+      ...AZURE,
+      plants: [
+        plant('wide', { nectar_butterfly: 0, spacing_cm: 100 }),
+        plant('narrow', { nectar_butterfly: 0, spacing_cm: 60 }),
+        wet('bog', 5),
+        wet('fen', 4),
+        ...AZURE.plants.filter((row) => row.id.startsWith('flower')),
+      ],
+      hosts: ['bog', 'wide', 'fen', 'narrow'].map((id) => host('azure', id)),
+    };
+    // Two flowers at 0.25 m² leave half of a square metre; six of the narrow want 2.16 m², four times
+    // that; six of the wide twelve times, which is further than a basin for the fen.
+    const input = gardenOf(world, AZURE_FLOWERS, { sites: [site('bed', { area_m2: 1 })] });
+    const { nearMisses } = offersFor(input, 'azure', needIn(input, 'host'));
+    expect(nearMisses.map((miss) => miss.plant)).toEqual(['narrow', 'fen', 'bog', 'wide']);
+    expect(nearMisses[0]!.why).toMatchObject({ kind: 'no-room', count: 6, left_m2: 0.5 });
+  });
+  it('natives come first among equals', () => {
+    const world: World = {
+      ...AZURE,
+      plants: [plant('stranger', { nectar_butterfly: 0 }), ...AZURE.plants],
+      hosts: ['stranger', 'host-herb'].map((id) => host('azure', id)),
+      status: ['stranger', 'host-herb', 'flower-a', 'flower-b'].map((id) => ({
+        plant: id,
+        place: 'flatland',
+        status: id === 'stranger' ? 'introduced' : 'native',
+        as_of: 2020,
+        note: '',
+      })),
+    };
+    const input = gardenOf(world, AZURE_FLOWERS);
+    const { offers } = offersFor(input, 'azure', needIn(input, 'host'));
+    expect(offers.map((row) => [(row.change as { plant: string }).plant, row.native])).toEqual([
+      ['host-herb', true],
+      ['stranger', false],
+    ]);
+  });
   it('a refused plant is never offered', () => {
     const listed = {
       ...AZURE,

@@ -99,6 +99,8 @@ describe('how many of a kind', () => {
     // 0.25 m² each: two fifths of 10 m² are sixteen; a drift is seven.
     expect(mostHere(hereOf({}), BED, false)).toBe(7);
     expect(mostHere(hereOf({}), { ...BED, area_m2: 30 }, false)).toBe(21);
+    // A drift and a half is a drift.
+    expect(mostHere(hereOf({}), { ...BED, area_m2: 19 }, false)).toBe(7);
     // Of 2 m² two fifths are three.
     expect(mostHere(hereOf({}), { ...BED, area_m2: 2 }, false)).toBe(3);
     // A host may have several drifts: sixteen by its share.
