@@ -7,6 +7,8 @@ export default defineNuxtConfig({
   telemetry: false,
   modules: ['@pinia/nuxt'],
   css: ['~/assets/main.css'],
+  // Made smaller once, at the build: as brotli and gzip beside each file.
+  nitro: { compressPublicAssets: { brotli: true, gzip: true } },
   vite: {
     // The plugin is typed against another copy of Vite's types.
     plugins: [tailwindcss() as never],
@@ -25,5 +27,7 @@ export default defineNuxtConfig({
     },
   },
   components: [{ path: '~/components', pathPrefix: false }],
+  // A view's scripts come when somebody reaches for it, not because a link to it is on the screen.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
 });
