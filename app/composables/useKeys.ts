@@ -11,6 +11,10 @@ export function useKeys(actions: { find: () => void; help: () => void }) {
     const range = target instanceof HTMLInputElement && target.type === 'range';
     const typing =
       !range && (target.matches('input, select, textarea, [contenteditable]') || document.querySelector('[role=dialog]'));
+    if (event.key === 'Escape' && view.subject && !document.querySelector('[role=dialog]')) {
+      view.closeReasons();
+      return;
+    }
     if (typing) return;
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
       event.preventDefault();
@@ -24,7 +28,6 @@ export function useKeys(actions: { find: () => void; help: () => void }) {
     else if (event.key === ']') view.moveTo(view.halfMonth + 1);
     else if (event.key === '/') actions.find();
     else if (event.key === '?') actions.help();
-    else if (event.key === 'Escape') view.closeReasons();
     else return;
     event.preventDefault();
   });

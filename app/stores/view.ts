@@ -26,8 +26,8 @@ export function dayOfYear(date: Date): number {
 export const useViewStore = defineStore('view', () => {
   const today = ref(new Date());
   const halfMonth = ref(halfMonthOfDay(dayOfYear(today.value)));
+  /** What is explained; nothing: the panel is put away. */
   const subject = ref<Subject | null>(null);
-  const reasonsOpen = ref(false);
   const units = useLocalStorage<UnitSystem>('outwash-units', 'us');
   const theme = useLocalStorage<'day' | 'dusk'>('outwash-theme', 'day');
 
@@ -36,10 +36,9 @@ export const useViewStore = defineStore('view', () => {
   }
   function explain(next: Subject) {
     subject.value = next;
-    reasonsOpen.value = true;
   }
   function closeReasons() {
-    reasonsOpen.value = false;
+    subject.value = null;
   }
   /** How sentences write quantities, in the system chosen and the garden's currency. */
   const inUnits = computed(() => unitsOf(units.value, useGardenStore().garden?.money?.currency));
@@ -54,7 +53,6 @@ export const useViewStore = defineStore('view', () => {
     today,
     halfMonth,
     subject,
-    reasonsOpen,
     units,
     theme,
     moveTo,

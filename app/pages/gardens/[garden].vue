@@ -13,7 +13,6 @@ useKeys({ find: () => (finding.value = true), help: () => (keysShown.value = tru
 
 async function open(id: string) {
   ready.value = false;
-  view.subject = null;
   view.closeReasons();
   garden.year = null;
   try {
@@ -28,21 +27,27 @@ async function open(id: string) {
   }
 }
 watch(() => String(route.params.garden), open, { immediate: true });
+/** Reasons belong to the station where they were asked for. */
+watch(
+  () => route.path.split('/')[3],
+  () => view.closeReasons(),
+);
 useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Outwash') });
 </script>
 
 <template>
   <div class="mx-auto max-w-[100rem] px-3 pb-24 md:px-5 md:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only">Skip to the view</a>
-    <header class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
+    <header class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
       <NuxtLink to="/" class="font-serif text-xl font-bold text-press">Outwash</NuxtLink>
-      <p v-if="garden.garden && ready" class="min-w-0 truncate">
-        <span class="font-serif text-lg">{{ garden.garden.name }}</span>
-        <span class="ml-2 hidden text-quiet sm:inline"
-          >zone {{ garden.garden.half_zone }} · {{ garden.almanac?.region.name }}</span
-        >
-      </p>
-      <div class="ml-auto flex flex-wrap items-center gap-1 text-sm">
+      <div v-if="garden.garden && ready" class="min-w-0 max-w-[13rem] leading-tight">
+        <p class="truncate font-serif text-lg leading-tight">{{ garden.garden.name }}</p>
+        <p class="hidden truncate text-xs text-quiet sm:block">
+          zone {{ garden.garden.half_zone }} · {{ garden.almanac?.region.name }}
+        </p>
+      </div>
+      <StationLine v-if="ready" class="order-last md:w-full xl:order-none xl:w-auto xl:grow" />
+      <div class="ml-auto flex items-center gap-1 text-sm">
         <button
           class="press"
           :disabled="!records.state?.history.undo"
@@ -53,28 +58,36 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         </button>
         <button
           class="press hidden sm:inline-flex"
+          aria-label="Redo"
           :disabled="!records.state?.history.redo"
-          :title="records.state?.history.redo?.label"
+          :title="records.state?.history.redo?.label ?? 'Redo'"
           @click="records.step('redo')"
         >
-          <Redo2 :size="15" aria-hidden="true" />Redo
+          <Redo2 :size="15" aria-hidden="true" />
         </button>
         <button class="press" @click="finding = true"><Search :size="15" aria-hidden="true" />Find</button>
-        <button class="press hidden md:inline-flex" @click="view.units = view.units === 'us' ? 'metric' : 'us'">
-          Units: {{ view.units === 'us' ? 'feet' : 'metres' }}
+        <button
+          class="press hidden md:inline-flex"
+          :aria-label="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
+          :title="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
+          @click="view.units = view.units === 'us' ? 'metric' : 'us'"
+        >
+          {{ view.units === 'us' ? 'ft' : 'm' }}
         </button>
-        <button class="press" @click="view.theme = view.theme === 'day' ? 'dusk' : 'day'">
-          <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />{{
-            view.theme === 'day' ? 'Dusk' : 'Day'
-          }}
+        <button
+          class="press"
+          :aria-label="view.theme === 'day' ? 'Dusk' : 'Day'"
+          :title="view.theme === 'day' ? 'Dusk: dark for the evening' : 'Day'"
+          @click="view.theme = view.theme === 'day' ? 'dusk' : 'day'"
+        >
+          <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />
         </button>
-        <button class="press hidden md:inline-flex" @click="keysShown = true">Keys</button>
+        <button class="press hidden md:inline-flex" aria-label="Keys" title="Keys" @click="keysShown = true">?</button>
       </div>
     </header>
     <template v-if="ready">
       <YearRibbon class="no-print" />
-      <StationLine class="mt-1" />
-      <div class="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem] print:block">
+      <div class="mt-2 grid gap-5 print:block" :class="view.subject ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''">
         <main id="main" class="min-w-0"><NuxtPage /></main>
         <ReasonsPanel />
       </div>
