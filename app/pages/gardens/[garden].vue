@@ -87,7 +87,10 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
     </header>
     <template v-if="ready">
       <YearRibbon class="no-print" />
-      <div class="mt-2 grid gap-5 print:block" :class="view.subject ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''">
+      <div
+        class="mt-2 grid gap-5 print:block"
+        :class="view.subject || route.meta.steady ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''"
+      >
         <main id="main" class="min-w-0"><NuxtPage /></main>
         <ReasonsPanel />
       </div>

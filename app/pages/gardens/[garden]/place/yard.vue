@@ -8,6 +8,8 @@ import type { Chosen } from '~/components/place/yard/YardDrawing.vue';
 import { penStep } from '~/components/place/yard/yard-marks';
 import YardDrawing from '~/components/place/yard/YardDrawing.vue';
 
+// What is drawn stays where it is under the pen while this or that is chosen.
+definePageMeta({ steady: true });
 const garden = useGardenStore();
 const commands = useCommands();
 const yard = useYardStore();
