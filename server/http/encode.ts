@@ -1,6 +1,6 @@
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
-export const ENCODINGS = ['br', 'gzip'] as const;
+const ENCODINGS = ['br', 'gzip'] as const;
 export type Encoding = (typeof ENCODINGS)[number];
 
 /** Answers shorter than this (bytes) gain nothing. */
