@@ -11,14 +11,15 @@ export default defineNitroPlugin((nitro) => {
     const { body } = response;
     const isRecord = typeof body === 'object' && body !== null && PLAIN.includes(Object.getPrototypeOf(body));
     if (typeof body !== 'string' && !isRecord) return;
-    const text = typeof body === 'string' ? body : JSON.stringify(body);
     if (event.method === 'HEAD' || getResponseStatus(event) === 304 || getResponseHeader(event, 'Content-Encoding')) return;
     const type = String(getResponseHeader(event, 'Content-Type') ?? (isRecord ? 'application/json' : 'text/html'));
     if (!isText(type)) return;
     appendResponseHeader(event, 'Vary', 'Accept-Encoding');
     const encoding = encodingFor(getRequestHeader(event, 'accept-encoding') ?? '');
+    if (!encoding) return;
     const tag = getResponseHeader(event, 'ETag');
-    const small = encoding && encode(text, encoding, tag === undefined ? null : String(tag));
+    const text = typeof body === 'string' ? body : JSON.stringify(body);
+    const small = encode(text, encoding, tag === undefined ? null : String(tag));
     if (!small) return;
     if (isRecord) setResponseHeader(event, 'Content-Type', 'application/json');
     setResponseHeader(event, 'Content-Encoding', encoding);

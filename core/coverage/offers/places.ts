@@ -1,9 +1,7 @@
-import { drawbacksOf, isBlownDown, isHostHere, withheld, type Drawback } from '../../match/craft/kinds';
-import { isUpright, mostHere, potPlaces } from '../../match/craft/places';
+import { barringOf, drawbacksOf, isBlownDown, isHostHere, type Drawback } from '../../match/craft/kinds';
+import { gardenSeason, isUpright, keptHere, mostHere, placesLeft, type PotPlaces } from '../../match/craft/places';
 import { fit } from '../../match/fit/fit';
 import { decidingReasons } from '../../match/fit/reasons';
-import { dangersOf, refusalFor } from '../../match/gates/gates';
-import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
 import { areaUse, crownFits, crownM2, groundM2 } from '../../match/quantities';
 import { isPlanted, LIVE_STATES, type Site } from '../../model/garden';
@@ -61,35 +59,19 @@ function countWanted(rule: Rule, covered: NeedCoverage, giving: Giving, gaps: re
   return Math.max(0, ...missing, patch, Number.isFinite(kind) ? kind : 0);
 }
 
-/** What bars a plant from the whole garden: a gate, or what is never proposed to this household or in this winter. */
-function barredBy({ almanac, garden, targets }: CoverageInput, here: PlantHere): Hindrance | null {
-  const traps = trapsFor(
-    almanac,
-    targets.map((row) => row.target),
-    here.plant.id,
-  );
-  const gate = refusalFor(here, garden, traps);
-  if (gate) return { kind: 'gate', gate };
-  const why = withheld(here, garden, almanac.place.half_zone);
-  return why === 'danger' ? { kind: 'danger', gates: dangersOf(here, garden) } : why && { kind: why };
-}
-
 /** Most more of a plant that a site takes by the craft: its share of the bed, and the places of a pot; and what stops at that. */
 function mostMore(
-  { plantings, almanac }: CoverageInput,
+  { plantings }: CoverageInput,
   here: PlantHere,
   site: Site,
+  places: PotPlaces | null,
   isHost: boolean,
 ): { most: number; why: Hindrance } {
-  const there = plantings.filter((row) => row.site_id === site.id && LIVE_STATES.has(row.state));
-  const of = (rows: typeof there) => rows.reduce((sum, row) => sum + row.count, 0);
   const share = mostHere(here, site, isHost);
-  const byShare = share - of(there.filter((row) => row.plant === here.plant.id));
-  const places = potPlaces(site);
-  const upright = isUpright(here.plant);
-  const tall = there.filter((row) => almanac.plants.has(row.plant) && isUpright(almanac.plants.get(row.plant)!.plant));
-  const held = places ? places.held - of(there) : Infinity;
-  const middle = places && upright ? places.upright - of(tall) : Infinity;
+  const there = plantings.filter((row) => row.plant === here.plant.id && row.site_id === site.id && LIVE_STATES.has(row.state));
+  const byShare = share - there.reduce((sum, row) => sum + row.count, 0);
+  const held = places?.held ?? Infinity;
+  const middle = places && isUpright(here.plant) ? places.upright : Infinity;
   const most = Math.min(byShare, held, middle);
   return { most, why: byShare <= most ? { kind: 'one-kind', most: share } : { kind: 'pot-full', upright: held > middle } };
 }
@@ -103,12 +85,23 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
   const planted = sites.filter(isPlanted);
   const plantOf = (id: string) => almanac.plants.get(id)?.plant;
   const room = new Map(sites.map((site) => [site.id, areaUse(site, input.plantings, plantOf).left_m2]));
+  const living = input.plantings.filter((row) => LIVE_STATES.has(row.state));
+  const season = gardenSeason(almanac.frosts);
+  const places = new Map(
+    planted.map((site) => [
+      site.id,
+      placesLeft(
+        site,
+        keptHere(site, living, (id) => almanac.plants.get(id), season),
+      ),
+    ]),
+  );
   const { stands } = standsOf(input);
   const patches = rule.patch ? patchesBySite(rule, stands) : new Map<string, number>();
   return (here) => {
     const found: Places = { candidates: [], miss: null };
     const { plant } = here;
-    const barred = barredBy(input, here);
+    const barred = barringOf(input, here);
     const isHost = isHostHere(input, plant.id);
     for (const site of planted) {
       const miss = (why: Hindrance, distance: number) => {
@@ -138,7 +131,7 @@ export function placeFinder(input: CoverageInput, rule: Rule, covered: NeedCover
       const giving = rule.of(grownStand(here, site, share))!;
       const gaps = reached(rule, covered, here, giving);
       const wanted = Math.ceil(countWanted(rule, covered, giving, gaps, patches.get(site.id) ?? 0) - 1e-9);
-      const { most, why } = mostMore(input, here, site, isHost);
+      const { most, why } = mostMore(input, here, site, places.get(site.id)!, isHost);
       if (most < 1) {
         miss(why, 10);
         continue;

@@ -4,7 +4,9 @@ import type { Almanac, PlantHere } from '../../model/here';
 import type { Plant } from '../../model/reference';
 import { zoneIndex } from '../../place/climate/zones';
 import { SETTINGS } from '../../settings';
-import { dangersOf, type GateGarden } from '../gates/gates';
+import { dangersOf, refusalFor, type GateGarden } from '../gates/gates';
+import { trapsFor } from '../gates/traps';
+import type { Hindrance } from '../hindrance';
 
 /** What speaks against a kind, so that it is planted only where nothing else closes a need. */
 export type Drawback =
@@ -52,6 +54,25 @@ export function withheld(here: PlantHere, garden: GateGarden, halfZone: string):
   const { from } = SETTINGS.craft.exoticMilkweeds;
   const natives = garden.school_plants !== 'any-harmless';
   return isExoticMilkweed(here) && (natives || zoneIndex(halfZone) >= zoneIndex(from)) ? 'exotic-milkweed' : null;
+}
+
+/** What bars a plant from the whole garden: a gate, or why it is withheld from proposals. */
+export type Barring = Extract<Hindrance, { kind: 'gate' | Withheld }>;
+
+/** What bars a plant from the whole garden; null where nothing does. */
+export function barringOf(
+  { almanac, garden, targets }: { almanac: Almanac; garden: GateGarden; targets: readonly Pick<GardenTarget, 'target'>[] },
+  here: PlantHere,
+): Barring | null {
+  const traps = trapsFor(
+    almanac,
+    targets.map((row) => row.target),
+    here.plant.id,
+  );
+  const gate = refusalFor(here, garden, traps);
+  if (gate) return { kind: 'gate', gate };
+  const why = withheld(here, garden, almanac.place.half_zone);
+  return why === 'danger' ? { kind: why, gates: dangersOf(here, garden) } : why && { kind: why };
 }
 
 /** Do the larvae of a chosen creature that is to breed grow up on a plant? */

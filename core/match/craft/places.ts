@@ -101,3 +101,9 @@ export function keptHere(
   }
   return { months, backbone, places, uprights };
 }
+
+/** Places of a pot beside what is kept in it; null for a bed. */
+export function placesLeft(site: Site, { places, uprights }: Pick<KeptHere, 'places' | 'uprights'>): PotPlaces | null {
+  const whole = potPlaces(site);
+  return whole && { held: whole.held - places, upright: whole.upright - uprights };
+}

@@ -2,19 +2,17 @@ import type { PlantHere, FitVerdict } from '../../model/here';
 import { rulesOf } from '../../coverage/gives/rules';
 import { grownStand, type Stand } from '../../coverage/stands';
 import { fit } from '../../match/fit/fit';
-import { refusalFor } from '../../match/gates/gates';
 import { isPlanted, type Planting, type Site } from '../../model/garden';
 import { groupBy } from '../../model/group';
 import { isWoody, type Feature, type PlantSize } from '../../model/vocabulary';
-import { trapsFor } from '../../match/gates/traps';
 import { areaUse, crownFits, groundM2, roomM2 } from '../../match/quantities';
 import { SETTINGS } from '../../settings';
 import {
+  barringOf,
   drawbacksOf,
   isBlownDown,
   isHostHere,
   supportsFor,
-  withheld,
   type Drawback,
   type Withheld,
 } from '../../match/craft/kinds';
@@ -25,7 +23,7 @@ import {
   isUpright,
   keptHere,
   mostHere,
-  potPlaces,
+  placesLeft,
   type KeptHere,
   type PotPlaces,
 } from '../../match/craft/places';
@@ -110,8 +108,6 @@ export function roomsOf({ almanac, sites, wishes }: PlanQuestion, kept: readonly
     .filter((site) => isPlanted(site) && !wishes.leave.includes(site.id))
     .map((site): SiteRoom => {
       const there = keptHere(site, kept, (id) => almanac.plants.get(id), season);
-      const whole = potPlaces(site);
-      const places = whole && { held: whole.held - there.places, upright: whole.upright - there.uprights };
       const crowns = kept
         .filter((row) => row.site_id === site.id)
         .reduce(
@@ -122,7 +118,7 @@ export function roomsOf({ almanac, sites, wishes }: PlanQuestion, kept: readonly
         site,
         left: areaUse(site, kept, plantOf).left_m2,
         crowns: site.area_m2 - crowns,
-        places,
+        places: placesLeft(site, there),
         kept: there,
         season,
       };
@@ -132,14 +128,8 @@ export function roomsOf({ almanac, sites, wishes }: PlanQuestion, kept: readonly
 /** May this plant be refused everywhere in the garden? Gates, the gardener's own limit, or no record of it here. */
 export function barred(question: PlanQuestion, here: PlantHere, kept: readonly Planting[]): Ruling | null {
   if (!here.status.offered) return 'unrecorded';
-  const traps = trapsFor(
-    question.almanac,
-    question.targets.map((row) => row.target),
-    here.plant.id,
-  );
-  if (refusalFor(here, question.garden, traps)) return 'refused';
-  const why = withheld(here, question.garden, question.almanac.place.half_zone);
-  if (why) return why;
+  const bar = barringOf(question, here);
+  if (bar) return bar.kind === 'gate' ? 'refused' : bar.kind;
   const most = question.wishes.most[here.plant.id];
   return most !== undefined && most <= keptCount(kept, here.plant.id) ? 'none-wanted' : null;
 }

@@ -2,9 +2,8 @@ import { serves } from '../../coverage/gives/rule';
 import { ruleFor } from '../../coverage/gives/rules';
 import { grownStand } from '../../coverage/stands';
 import type { NeedCoverage } from '../../coverage/types';
+import { barringOf } from '../../match/craft/kinds';
 import { decidingReasons } from '../../match/fit/reasons';
-import { dangersOf, refusalFor } from '../../match/gates/gates';
-import { trapsFor } from '../../match/gates/traps';
 import type { Hindrance } from '../../match/hindrance';
 import { crownFits, crownM2, groundM2 } from '../../match/quantities';
 import type { Planting, Site } from '../../model/garden';
@@ -46,13 +45,9 @@ function hindranceOf(
   const barring = barred(question, here, kept);
   if (barring === 'none-wanted')
     return { why: { kind: 'none-wanted', most: question.wishes.most[plant.id]! }, distance: DISTANCE.word };
-  if (barring === 'danger') return { why: { kind: 'danger', gates: dangersOf(here, question.garden) }, distance: DISTANCE.word };
-  if (barring === 'exotic-milkweed') return { why: { kind: barring }, distance: DISTANCE.never };
   if (barring) {
-    const chosen = question.targets.map((row) => row.target);
-    const traps = trapsFor(question.almanac, chosen, plant.id);
-    const gate = refusalFor(here, question.garden, traps);
-    return { why: gate ? { kind: 'gate', gate } : { kind: 'unrecorded' }, distance: DISTANCE.never };
+    const why = barringOf(question, here) ?? ({ kind: 'unrecorded' } as const);
+    return { why, distance: why.kind === 'danger' ? DISTANCE.word : DISTANCE.never };
   }
   const ruling = choiceOf(question, here, room, kept);
   if (typeof ruling !== 'string') return null;
