@@ -1,5 +1,6 @@
 <script setup lang="ts">
 const view = useViewStore();
+useFocusKept();
 useHead({ htmlAttrs: { 'data-theme': () => view.theme } });
 </script>
 

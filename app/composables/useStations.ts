@@ -4,6 +4,8 @@ export interface Station {
   path: string;
   /** The one figure that shows its state. */
   figure: string;
+  /** One of the five of the day: on a phone it stands at the bottom, the others one press away. */
+  daily: boolean;
 }
 
 /** The stations of the work that have a view, in the order of the work, each with its figure. */
@@ -23,20 +25,29 @@ export function useStations() {
         name: 'Place',
         path: `${base}/place`,
         figure: beds === 0 ? 'no bed yet' : `${beds} ${beds === 1 ? 'site' : 'sites'}`,
+        daily: true,
       },
       {
         key: '2',
         name: 'Targets',
         path: `${base}/targets`,
         figure: !served?.targets.length ? 'none chosen' : unserved === 0 ? 'all served' : `${unserved} unserved`,
+        daily: true,
       },
-      { key: '3', name: 'Match', path: `${base}/match`, figure: unfit === 0 ? 'all planted fit' : `${unfit} do not fit` },
-      { key: '4', name: 'Plan', path: `${base}/plan`, figure: `${view.area(left)} left` },
+      {
+        key: '3',
+        name: 'Match',
+        path: `${base}/match`,
+        figure: unfit === 0 ? 'all planted fit' : `${unfit} do not fit`,
+        daily: true,
+      },
+      { key: '4', name: 'Plan', path: `${base}/plan`, figure: `${view.area(left)} left`, daily: true },
       {
         key: '5',
         name: 'Season',
         path: `${base}/season`,
         figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets',
+        daily: true,
       },
       {
         key: '9',
@@ -44,6 +55,7 @@ export function useStations() {
         path: `${base}/library`,
         figure:
           garden.own.length > 0 ? `${garden.own.length} of your own` : `${garden.almanac?.targets.size ?? 0} creatures here`,
+        daily: false,
       },
     ];
   });

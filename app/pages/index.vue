@@ -95,7 +95,7 @@ async function importFile(event: Event) {
             <td class="text-right">{{ row.sites }}</td>
             <td class="text-right">{{ row.targets }}</td>
             <td class="text-right">{{ row.plantings }}</td>
-            <td>
+            <td class="act">
               <button class="link text-gap" @click="remove(row)">
                 Remove<span class="sr-only"> {{ row.name }}</span>
               </button>

@@ -15,7 +15,7 @@ useHead({ title: 'A new garden · Outwash' });
 
 <template>
   <main class="mx-auto max-w-4xl px-4 py-8">
-    <p><NuxtLink to="/" class="link">All gardens</NuxtLink></p>
+    <div><NuxtLink to="/" class="link">All gardens</NuxtLink></div>
     <h1 class="mt-2 mb-1">A new garden</h1>
     <p class="mb-4 max-w-prose text-quiet">
       Two questions; region, frosts, heat and rain follow from the answers, and each can be overruled.

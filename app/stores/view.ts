@@ -34,9 +34,18 @@ export const useViewStore = defineStore('view', () => {
   function moveTo(h: number) {
     halfMonth.value = (h + HALF_MONTHS) % HALF_MONTHS;
   }
+  /** How often something was asked to be explained: each time the focus goes to the reasons. */
+  const asked = ref(0);
   function explain(next: Subject) {
     subject.value = next;
+    asked.value++;
   }
+  /** Shows reasons beside what the person goes on working at: the focus stays there. */
+  function show(next: Subject) {
+    subject.value = next;
+  }
+  const changeUnits = () => (units.value = units.value === 'us' ? 'metric' : 'us');
+  const changeTheme = () => (theme.value = theme.value === 'day' ? 'dusk' : 'day');
   function closeReasons() {
     subject.value = null;
   }
@@ -56,7 +65,11 @@ export const useViewStore = defineStore('view', () => {
     units,
     theme,
     moveTo,
+    asked,
     explain,
+    show,
+    changeUnits,
+    changeTheme,
     closeReasons,
     inUnits,
     area,

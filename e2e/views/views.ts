@@ -47,11 +47,40 @@ export async function expectNoSidewaysScroll(page: OpenPage) {
   expect(overflow, 'sideways scroll').toBeLessThanOrEqual(0);
 }
 
+/**
+ * Expects a view made for a thumb: nothing scrolls sideways within it either, and whatever can be pressed is 44 px high
+ * and wide, but for words within a sentence, which are as high as their line.
+ */
+export async function expectForThumb(page: OpenPage) {
+  const found = await page.evaluate(() => {
+    const faults: string[] = [];
+    const nameOf = (el: Element) =>
+      `${el.tagName.toLowerCase()} “${(el.getAttribute('aria-label') ?? el.textContent ?? '').trim().slice(0, 40)}”`;
+    for (const el of document.querySelectorAll('body *'))
+      if (/auto|scroll/.test(getComputedStyle(el).overflowX) && el.scrollWidth > el.clientWidth + 1)
+        faults.push(`${nameOf(el)} scrolls sideways: ${el.scrollWidth} in ${el.clientWidth} px`);
+    const inSentence = (el: Element) =>
+      getComputedStyle(el).display.startsWith('inline') &&
+      [...el.parentElement!.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '');
+    const pressable = 'a[href], button, select, summary, textarea, input:not([type=hidden])';
+    for (const el of document.querySelectorAll<HTMLInputElement>(pressable)) {
+      const own = el.getBoundingClientRect();
+      if (own.width <= 1 || getComputedStyle(el).visibility === 'hidden' || inSentence(el)) continue;
+      // A box or a file field is pressed by its label too.
+      const label = /checkbox|radio|file/.test(el.type) ? el.labels?.[0]?.getBoundingClientRect() : undefined;
+      const [width, height] = [Math.max(own.width, label?.width ?? 0), Math.max(own.height, label?.height ?? 0)];
+      if (width < 43.5 || height < 43.5) faults.push(`${nameOf(el)} is ${Math.round(width)} × ${Math.round(height)} px`);
+    }
+    return faults;
+  });
+  expect(found).toEqual([]);
+}
+
 /** Looks at views at a width: all rules of accessibility by day `except` some, its colours at dusk too where asked. */
 export function viewsAt(
   views: readonly View[],
   width: number,
-  { except = [], dusk = false }: { except?: string[]; dusk?: boolean },
+  { except = [], dusk = false, thumb = false }: { except?: string[]; dusk?: boolean; thumb?: boolean },
 ) {
   let app: RunningApp;
   let browser: Browser;
@@ -62,6 +91,7 @@ export function viewsAt(
     await page.getByRole('heading', { level: 1, name: heading }).waitFor();
     await expectAccessible(page, `${path} at ${width}`, { except });
     await expectNoSidewaysScroll(page);
+    if (thumb) await expectForThumb(page);
     if (dusk && path.startsWith('/gardens/')) {
       await page.getByRole('button', { name: 'Dusk', exact: true }).click();
       await page.locator('html[data-theme=dusk]').waitFor();

@@ -29,8 +29,8 @@ const hostCounts = computed(() => {
   >
     <table class="tabular table-fixed text-sm" :aria-rowcount="entries.length + 1">
       <colgroup>
-        <col class="w-52 sm:w-80" />
-        <col class="w-28 sm:w-36" />
+        <col class="sm:w-80" />
+        <col class="hidden w-36 sm:table-column" />
         <col class="w-36" />
         <col class="hidden w-44 md:table-column" />
         <col class="hidden w-28 md:table-column" />
@@ -38,7 +38,7 @@ const hostCounts = computed(() => {
       <thead class="sticky top-0 z-10 bg-ground">
         <tr aria-rowindex="1">
           <th scope="col">Name</th>
-          <th scope="col">What</th>
+          <th scope="col" class="hidden sm:table-cell">What</th>
           <th scope="col">Here</th>
           <th scope="col" class="hidden md:table-cell">Feeding</th>
           <th scope="col" class="hidden md:table-cell">Confidence</th>
@@ -46,7 +46,7 @@ const hostCounts = computed(() => {
       </thead>
       <tbody>
         <tr v-if="above > 0" aria-hidden="true">
-          <td colspan="5" class="p-0!" :style="{ height: `${above}px` }" />
+          <td colspan="2" class="p-0!" :style="{ height: `${above}px` }" />
         </tr>
         <LibraryRow
           v-for="item in shown"
@@ -56,7 +56,7 @@ const hostCounts = computed(() => {
           :aria-rowindex="item.index + 2"
         />
         <tr v-if="below > 0" aria-hidden="true">
-          <td colspan="5" class="p-0!" :style="{ height: `${below}px` }" />
+          <td colspan="2" class="p-0!" :style="{ height: `${below}px` }" />
         </tr>
       </tbody>
     </table>

@@ -32,7 +32,7 @@ const feedsAdults = computed(() => {
 <template>
   <tr class="h-[58px]">
     <th scope="row" class="font-normal">
-      <NuxtLink :to="`/gardens/${garden.id}/library/${entry.what}s/${entry.row.id}`" class="flex items-center gap-2">
+      <NuxtLink :to="`/gardens/${garden.id}/library/${entry.what}s/${entry.row.id}`" class="flex min-h-[44px] items-center gap-2">
         <CreatureGlyph v-if="target" :target="target" :size="50" />
         <PlantGlyph v-else-if="plant" :plant="plant" :size="44" />
         <span class="min-w-0">
@@ -41,7 +41,7 @@ const feedsAdults = computed(() => {
         </span>
       </NuxtLink>
     </th>
-    <td>
+    <td class="hidden sm:table-cell">
       {{ entry.row.kind }}
       <span class="block truncate text-quiet">{{ entry.row.family }}</span>
     </td>

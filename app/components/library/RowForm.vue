@@ -21,6 +21,7 @@ const emit = defineEmits<{ saved: [cells: Cells]; leave: [] }>();
 const garden = useGardenStore();
 const commands = useCommands();
 const cells = ref<Cells>({ ...props.start });
+useFocusLent(useTemplateRef<HTMLElement>('form'));
 const errors = ref<Record<string, string>>({});
 const fault = ref('');
 const saving = ref(false);
@@ -81,7 +82,7 @@ async function save() {
 </script>
 
 <template>
-  <form class="border border-line bg-raised p-3" novalidate @submit.prevent="save">
+  <form ref="form" class="border border-line bg-raised p-3" novalidate @submit.prevent="save">
     <p v-if="fault" role="alert" class="mb-2 border-l-4 border-gap p-2">{{ fault }} What you typed is still here.</p>
     <div class="grid gap-x-4 gap-y-2 sm:grid-cols-2 xl:grid-cols-3">
       <template v-for="column in columns" :key="column.column">

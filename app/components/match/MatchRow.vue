@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { dayName } from '~~/core/model/half-month';
-import { DIMENSION_LABELS } from '~~/core/words/fit';
 import { gateSentence } from '~~/core/words/gates';
-import type { Fit } from '~~/core/match/fit/fit';
 import { SETTINGS } from '~~/core/settings';
 import type { Service } from '~~/core/match/services';
 
-/** One plant against every site. */
-const props = defineProps<{ row: Service }>();
+/** One plant against every site: a cell for each, or all of them in one, the best first. */
+const props = defineProps<{ row: Service; bySite: boolean }>();
 const emit = defineEmits<{ drawn: [element: HTMLElement] }>();
 const element = ref<HTMLElement | null>(null);
 // Set once: the table then watches this row's height by itself.
@@ -18,8 +16,11 @@ const fits = computed(() => garden.fits.get(props.row.here.plant.id) ?? []);
 const refusal = computed(() => garden.gatesByPlant.get(props.row.here.plant.id)?.find((gate) => gate.effect === 'refuse'));
 const planted = computed(() => garden.plantedCounts.get(props.row.here.plant.id) ?? 0);
 const inFlower = computed(() => props.row.here.bloomShares[view.halfMonth]! >= SETTINGS.nectar.inBloomShare);
-/** What holds a cell back most. */
-const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dimension].toLowerCase() : '');
+/** As many sites as one cell names; the reasons of the plant name all. */
+const NAMED = 4;
+const best = computed(() =>
+  fits.value.map((fit, i) => ({ fit, site: garden.sites[i]! })).sort((a, b) => b.fit.share - a.fit.share),
+);
 </script>
 
 <template>
@@ -56,22 +57,25 @@ const short = (fit: Fit) => (fit.limits[0] ? DIMENSION_LABELS[fit.limits[0].dime
       </span>
       <span v-if="!row.hostOf.length && !row.nectarFor.length" class="text-quiet">none of the chosen</span>
     </td>
-    <td class="hidden sm:table-cell">
+    <td>
       <YearStrip
         :shares="row.here.bloomShares"
         :colour="row.here.plant.colour_hex"
         :label="row.here.bloom ? `${dayName(row.here.bloom.from)} to ${dayName(row.here.bloom.to)}` : 'no flowers'"
       />
     </td>
-    <td v-for="(fit, i) in fits" :key="garden.sites[i]!.id">
-      <button
-        class="text-left leading-tight hover:underline"
-        :aria-label="`${row.here.plant.common} in ${garden.sites[i]!.name}: ${fit.verdict}${short(fit) ? `, ${short(fit)}` : ''}`"
-        @click="view.explain({ kind: 'fit', plant: row.here.plant.id, site: garden.sites[i]!.id })"
-      >
-        <FitMark :verdict="fit.verdict" />
-        <span v-if="short(fit)" class="block text-xs text-quiet">{{ short(fit) }}</span>
-      </button>
+    <template v-if="bySite">
+      <td v-for="(fit, i) in fits" :key="garden.sites[i]!.id">
+        <FitPress :here="row.here" :site="garden.sites[i]!" :fit="fit" />
+      </td>
+    </template>
+    <td v-else class="whole">
+      <span class="flex flex-wrap gap-x-4">
+        <FitPress v-for="{ fit, site } in best.slice(0, NAMED)" :key="site.id" :here="row.here" :site="site" :fit="fit" named />
+        <button v-if="best.length > NAMED" class="link" @click="view.explain({ kind: 'plant', plant: row.here.plant.id })">
+          and {{ best.length - NAMED }} more<span class="sr-only"> sites for {{ row.here.plant.common }}</span>
+        </button>
+      </span>
     </td>
   </tr>
 </template>

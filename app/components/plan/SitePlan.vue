@@ -108,7 +108,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
             <th scope="col"><span class="sr-only">Choose</span></th>
             <th scope="col">Plant</th>
             <th scope="col">Count</th>
-            <th scope="col" class="hidden text-right! sm:table-cell">Ground</th>
+            <th scope="col" class="text-right!">Ground</th>
             <th scope="col">Flowers</th>
             <th scope="col">Fit</th>
             <th scope="col">State</th>
@@ -125,14 +125,15 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 bloom[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
               ]"
             >
-              <td>
-                <input
-                  class="size-6"
-                  type="checkbox"
-                  :checked="ticked.has(planting.id)"
-                  :aria-label="`Choose ${here.plant.common}`"
-                  @change="tick(planting.id, ($event.target as HTMLInputElement).checked)"
-                />
+              <td class="lead">
+                <label class="tick"
+                  ><input
+                    class="size-6"
+                    type="checkbox"
+                    :checked="ticked.has(planting.id)"
+                    :aria-label="`Choose ${here.plant.common}`"
+                    @change="tick(planting.id, ($event.target as HTMLInputElement).checked)"
+                /></label>
               </td>
               <th scope="row" class="font-normal">
                 <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: planting.plant })">
@@ -163,7 +164,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                   @change="setCount(planting, $event)"
                 />
               </td>
-              <td class="hidden text-right whitespace-nowrap sm:table-cell">
+              <td class="text-right whitespace-nowrap">
                 {{ view.area(groundM2(here.plant, planting.count, site)) }}
               </td>
               <td>
@@ -207,14 +208,15 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 /></label>
               </td>
               <td class="text-center">
-                <input
-                  type="checkbox"
-                  :checked="planting.locked"
-                  :aria-label="`Lock ${here.plant.common}: proposals leave it as it is`"
-                  @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
-                />
+                <label class="tick"
+                  ><input
+                    type="checkbox"
+                    :checked="planting.locked"
+                    :aria-label="`Lock ${here.plant.common}: proposals leave it as it is`"
+                    @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
+                /></label>
               </td>
-              <td>
+              <td class="act">
                 <button class="link block min-h-[26px] text-gap" @click="commands.removePlanting(planting)">
                   Remove<span class="sr-only"> {{ here.plant.common }}</span>
                 </button>

@@ -146,6 +146,7 @@ defineExpose({ svg });
         v-for="({ strand, y }, s) in row.strands"
         :key="`${strand.stage} ${strand.need.need.special}`"
         class="cursor-pointer"
+        :data-current="isCurrent(row, s) || undefined"
         :style="{ transform: `translate(0px, ${y - row.top}px)` }"
         @click="emit('pick', row.channel.target, strand)"
       >

@@ -3,6 +3,7 @@ import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { braid, type Strand } from '~~/core/season/braid';
 import { cellWords, gapSentence, needName } from '~~/core/words/needs';
 import { HALF_MONTHS } from '~~/core/model/half-month';
+import type { Subject } from '~/stores/view';
 import { NARROW, WIDE } from './braid-geometry';
 
 /** The braid of the garden as it is shown: stepped through by keys, read under the pointer, kept as a picture. */
@@ -38,10 +39,22 @@ const said = computed(() => {
   return `${here.target.common}, ${needName(covered.need, here)}, ${words}.${missing}`;
 });
 
+const subjectOf = (target: string, strand: Strand): Subject => {
+  const { stage, special } = strand.need.need;
+  return { kind: 'need', target, stage, special };
+};
 function explain(target: string, strand: Strand) {
   helpSeen.value = true;
-  view.explain({ kind: 'need', target, stage: strand.need.need.stage, special: strand.need.need.special });
+  view.explain(subjectOf(target, strand));
 }
+/** The strand stepped to is brought into sight, and reasons that are open speak of it. */
+watch(cursor, async (place) => {
+  const step = place === null ? undefined : steps.value[place];
+  if (!step) return;
+  if (view.subject) view.show(subjectOf(step.target, step.strand));
+  await nextTick();
+  drawing.value?.svg?.querySelector('[data-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+});
 function onKey(event: KeyboardEvent) {
   const last = steps.value.length - 1;
   if (last < 0) return;
@@ -69,7 +82,7 @@ function onKey(event: KeyboardEvent) {
       aria-label="The braid of the season. Arrow keys step through needs and half-months, Enter opens the reasons. The ledger below says the same."
       tabindex="0"
       @keydown="onKey"
-      @blur="cursor = null"
+      @blur="view.subject || (cursor = null)"
     >
       <BraidDrawing
         ref="drawing"

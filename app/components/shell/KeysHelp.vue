@@ -3,7 +3,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 
 const open = defineModel<boolean>({ required: true });
 const keys = [
-  ['1 – 5', 'go to a station'],
+  ['1 – 9', 'go to a station, in their order; 9 is the library'],
   ['[  and  ]', 'move back and on through the year'],
   ['/', 'find a view, bed, creature or plant'],
   ['Ctrl Z', 'undo'],

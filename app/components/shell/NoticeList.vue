@@ -9,8 +9,9 @@ async function act(id: number, work: () => Promise<unknown>) {
 
 <template>
   <div
-    class="no-print fixed bottom-20 left-1/2 z-40 flex w-[min(30rem,92vw)] -translate-x-1/2 flex-col gap-1 md:bottom-4"
+    class="no-print fixed bottom-20 left-1/2 z-40 flex w-[min(30rem,92vw)] -translate-x-1/2 flex-col gap-1 md:bottom-4 short:bottom-1"
     aria-live="polite"
+    :data-notices="store.notices.length || undefined"
   >
     <div
       v-for="notice in store.notices"

@@ -12,7 +12,7 @@ const here = (path: string) =>
       v-for="part in parts"
       :key="part.path"
       :to="part.path"
-      class="-mb-px border-b-2 px-1 pb-1 font-semibold"
+      class="-mb-px flex items-end border-b-2 px-1 pb-1 font-semibold phone:min-h-[44px] phone:min-w-[44px]"
       :class="here(part.path) ? 'border-press text-press' : 'border-transparent text-quiet'"
       :aria-current="here(part.path) ? 'page' : undefined"
       >{{ part.name }}</NuxtLink

@@ -14,6 +14,13 @@ watch(
   },
   { flush: 'sync' },
 );
+watch(
+  () => view.asked,
+  async () => {
+    await nextTick();
+    panel.value?.focus({ preventScroll: true });
+  },
+);
 </script>
 
 <template>
@@ -21,7 +28,8 @@ watch(
     v-if="view.subject"
     ref="panel"
     aria-label="Reasons"
-    class="no-print fixed inset-x-0 bottom-[3.6rem] z-20 max-h-[62vh] overflow-auto border-t-2 border-press bg-raised shadow-[0_-8px_24px_#0004] md:bottom-0 lg:sticky lg:inset-auto lg:top-3 lg:max-h-[calc(100vh-1.5rem)] lg:self-start lg:border lg:border-line lg:shadow-none"
+    data-sheet
+    class="no-print fixed inset-x-0 bottom-[3.1rem] z-20 short:bottom-0 max-h-[62vh] overflow-auto border-t-2 border-press bg-raised shadow-[0_-8px_24px_#0004] md:bottom-0 lg:sticky lg:inset-auto lg:top-3 lg:max-h-[calc(100vh-1.5rem)] xl:top-[3.6rem] xl:max-h-[calc(100vh-4.4rem)] lg:self-start lg:border lg:border-line lg:shadow-none"
     tabindex="0"
   >
     <div class="p-3">

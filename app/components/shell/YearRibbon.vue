@@ -42,7 +42,7 @@ const seasonWords = computed(() =>
 <template>
   <section class="relative" aria-label="The year">
     <div
-      class="pointer-events-none z-10 flex flex-wrap items-baseline justify-between gap-x-4 px-1 text-sm text-quiet md:absolute md:inset-x-0 md:top-0 md:text-xs"
+      class="pointer-events-none z-10 flex flex-wrap items-baseline justify-between gap-x-4 px-1 text-sm text-quiet md:absolute md:inset-x-0 md:top-0 md:text-xs short:absolute short:inset-x-0 short:top-0 short:text-xs"
     >
       <span class="md:rounded md:bg-ground/75">
         <strong class="text-press"
@@ -52,7 +52,12 @@ const seasonWords = computed(() =>
       <span class="hidden md:inline md:rounded md:bg-ground/75 md:px-1">{{ seasonWords }}</span>
     </div>
     <div class="relative">
-      <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="block h-11 w-full md:h-10" preserveAspectRatio="none" aria-hidden="true">
+      <svg
+        :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+        class="block h-[44px] w-full md:h-10 short:h-5"
+        preserveAspectRatio="none"
+        aria-hidden="true"
+      >
         <rect
           v-for="m in 6"
           :key="m"
@@ -89,7 +94,7 @@ const seasonWords = computed(() =>
         @input="view.moveTo(Number(($event.target as HTMLInputElement).value))"
       />
     </div>
-    <div class="grid grid-cols-12 text-center text-xs leading-none text-quiet" aria-hidden="true">
+    <div class="grid grid-cols-12 text-center text-xs leading-none text-quiet short:hidden" aria-hidden="true">
       <span v-for="month in SHORT_MONTHS" :key="month"
         ><span class="md:hidden">{{ month[0] }}</span
         ><span class="hidden md:inline">{{ month }}</span></span

@@ -36,28 +36,36 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
 </script>
 
 <template>
-  <div class="mx-auto max-w-[100rem] px-3 pb-24 md:px-5 md:pb-6">
+  <div class="mx-auto max-w-[100rem] px-3 pb-24 md:px-5 md:pb-6 short:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only">Skip to the view</a>
-    <header class="no-print flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
-      <NuxtLink to="/" class="font-serif text-xl font-bold text-press">Outwash</NuxtLink>
-      <div v-if="garden.garden && ready" class="min-w-0 max-w-[13rem] leading-tight">
+    <header
+      class="no-print z-30 flex flex-wrap items-center gap-x-4 gap-y-1 bg-ground py-1 xl:sticky xl:top-0 short:static short:gap-y-0 short:py-0.5"
+    >
+      <NuxtLink to="/" class="font-serif text-xl font-bold text-press phone:flex phone:min-h-[44px] phone:items-center"
+        >Outwash</NuxtLink
+      >
+      <div v-if="garden.garden && ready" class="min-w-0 max-w-[11.5rem] leading-tight md:max-w-[13rem]">
         <p class="truncate font-serif text-lg leading-tight">{{ garden.garden.name }}</p>
-        <p class="hidden truncate text-xs text-quiet sm:block">
+        <p class="hidden truncate text-xs text-quiet sm:block short:hidden">
           zone {{ garden.garden.half_zone }} · {{ garden.almanac?.region.name }}
         </p>
       </div>
-      <StationLine v-if="ready" class="order-last md:w-full xl:order-none xl:w-auto xl:grow" />
+      <StationLine
+        v-if="ready"
+        class="order-last md:w-full xl:order-none xl:w-auto xl:grow short:w-full xl:short:w-auto"
+        @keys="keysShown = true"
+      />
       <div class="ml-auto flex items-center gap-1 text-sm">
         <button
-          class="press"
+          class="press phone:justify-center"
           :disabled="!records.state?.history.undo"
           :title="records.state?.history.undo?.label"
           @click="records.step('undo')"
         >
-          <Undo2 :size="15" aria-hidden="true" />Undo
+          <Undo2 :size="15" aria-hidden="true" /><span class="phone:sr-only">Undo</span>
         </button>
         <button
-          class="press hidden sm:inline-flex"
+          class="press hidden md:inline-flex"
           aria-label="Redo"
           :disabled="!records.state?.history.redo"
           :title="records.state?.history.redo?.label ?? 'Redo'"
@@ -65,20 +73,22 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         >
           <Redo2 :size="15" aria-hidden="true" />
         </button>
-        <button class="press" @click="finding = true"><Search :size="15" aria-hidden="true" />Find</button>
+        <button class="press phone:justify-center" @click="finding = true">
+          <Search :size="15" aria-hidden="true" /><span class="phone:sr-only">Find</span>
+        </button>
         <button
           class="press hidden md:inline-flex"
           :aria-label="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
           :title="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
-          @click="view.units = view.units === 'us' ? 'metric' : 'us'"
+          @click="view.changeUnits()"
         >
           {{ view.units === 'us' ? 'ft' : 'm' }}
         </button>
         <button
-          class="press"
+          class="press hidden md:inline-flex"
           :aria-label="view.theme === 'day' ? 'Dusk' : 'Day'"
           :title="view.theme === 'day' ? 'Dusk: dark for the evening' : 'Day'"
-          @click="view.theme = view.theme === 'day' ? 'dusk' : 'day'"
+          @click="view.changeTheme()"
         >
           <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />
         </button>
@@ -88,7 +98,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
     <template v-if="ready">
       <YearRibbon class="no-print" />
       <div
-        class="mt-2 grid gap-5 print:block"
+        class="mt-2 grid gap-5 print:block short:mt-1"
         :class="view.subject || route.meta.steady ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''"
       >
         <main id="main" class="min-w-0"><NuxtPage /></main>

@@ -52,11 +52,11 @@ function words(row: Measure): string {
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.id">
-          <td class="whitespace-nowrap">{{ dateName(row.taken_on) }}</td>
-          <th scope="row" class="font-normal whitespace-nowrap">{{ KINDS[row.kind] }}</th>
+          <th scope="row" class="font-normal whitespace-nowrap">{{ dateName(row.taken_on) }}</th>
+          <td class="whitespace-nowrap">{{ KINDS[row.kind] }}</td>
           <td>{{ words(row) }}</td>
           <td class="text-quiet">{{ row.note }}</td>
-          <td>
+          <td class="act">
             <button class="link text-gap" @click="yard.removeMeasure(row)">
               Strike out<span class="sr-only"> {{ KINDS[row.kind] }} of {{ dateName(row.taken_on) }}</span>
             </button>

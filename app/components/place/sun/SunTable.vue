@@ -33,22 +33,20 @@ const h = (hours: number) => hours.toFixed(1);
           <th scope="col" class="text-right!">Now, in 5, in 10 years</th>
         </tr>
       </thead>
-      <tbody v-for="row in rows" :key="row.site.id">
-        <tr>
-          <th scope="rowgroup" rowspan="2">
+      <tbody>
+        <tr v-for="row in rows" :key="row.site.id">
+          <th scope="row">
             <NuxtLink class="creature underline decoration-line" :to="`/gardens/${garden.id}/place/sites/${row.site.id}`">{{
               row.site.name
             }}</NuxtLink>
             <span class="block text-xs font-normal text-quiet">{{ WHEN[row.sun.season.sun_when] }}</span>
           </th>
-          <td class="text-quiet">before</td>
-          <td v-for="(month, m) in row.months" :key="m" class="text-right">{{ h(month.before) }}</td>
-          <td rowspan="2" class="text-right text-base font-semibold">{{ h(row.sun.season.sun_h) }} h</td>
-          <td rowspan="2" class="text-right whitespace-nowrap">{{ row.later.map(h).join(' → ') }}</td>
-        </tr>
-        <tr>
-          <td class="text-quiet">after</td>
-          <td v-for="(month, m) in row.months" :key="m" class="text-right">{{ h(month.after) }}</td>
+          <td class="text-quiet"><span class="block">before</span><span class="block">after</span></td>
+          <td v-for="(month, m) in row.months" :key="m" class="text-right">
+            <span class="block">{{ h(month.before) }}</span><span class="block">{{ h(month.after) }}</span>
+          </td>
+          <td class="text-right text-base font-semibold">{{ h(row.sun.season.sun_h) }} h</td>
+          <td class="text-right whitespace-nowrap">{{ row.later.map(h).join(' → ') }}</td>
         </tr>
       </tbody>
     </table>

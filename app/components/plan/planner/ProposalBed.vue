@@ -120,14 +120,14 @@ async function take(label: string, part: { site: string } | { plant: string; sit
           <tr>
             <th scope="col" class="text-right!">Add</th>
             <th scope="col">Plant</th>
-            <th scope="col" class="hidden sm:table-cell">Flowers</th>
+            <th scope="col">Flowers</th>
             <th scope="col">What it is there for</th>
             <th scope="col"><span class="sr-only">Take</span></th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="row in rows" :key="row.plant">
-            <td class="text-right font-semibold">{{ row.count }}</td>
+            <td class="lead text-right font-semibold">{{ row.count }}</td>
             <th scope="row" class="font-normal">
               <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'plant', plant: row.plant })">
                 <PlantGlyph :plant="row.here.plant" :size="26" /><span
@@ -141,7 +141,7 @@ async function take(label: string, part: { site: string } | { plant: string; sit
                 }}, {{ TRADE_WORDS[row.here.trade] }}</span
               >
             </th>
-            <td class="hidden sm:table-cell">
+            <td>
               <YearStrip
                 :shares="row.here.bloomShares"
                 :colour="row.here.plant.colour_hex"
@@ -156,7 +156,7 @@ async function take(label: string, part: { site: string } | { plant: string; sit
                 note
               }}</span>
             </td>
-            <td>
+            <td class="act">
               <button
                 class="link"
                 @click="take(`Take ${row.count} ${row.here.plant.common}`, { site: site.id, plant: row.plant })"

@@ -183,7 +183,7 @@ const PREFERENCES = [
         <p v-if="errors.most" class="text-sm text-gap" role="alert">{{ errors.most }}</p>
       </fieldset>
       <p class="mt-3 text-sm">
-        <button class="link" @click="planner.wishes = planner.freshWishes()">Back to the usual wishes</button>
+        <button class="press" @click="planner.wishes = planner.freshWishes()">Back to the usual wishes</button>
       </p>
     </details>
   </div>

@@ -16,9 +16,12 @@ const HOW = { resident: 'lives here', migrant: 'migrates', visitor: 'visits', wi
 
 const chosen = computed(() => new Map(garden.targets.map((row) => [row.target, row])));
 const covered = computed(() => new Map(garden.served?.targets.map((row) => [row.target, row]) ?? []));
+/** Those chosen stand first when the list is opened or sorted; who is chosen meanwhile stays in place under the hand. */
+const first = shallowRef<ReadonlySet<string>>(new Set());
+watch(sort, () => (first.value = new Set(garden.targets.map((row) => row.target))), { immediate: true });
 const rows = computed(() =>
   [...(garden.almanac?.targets.values() ?? [])].sort((a, b) => {
-    const mine = Number(chosen.value.has(b.target.id)) - Number(chosen.value.has(a.target.id));
+    const mine = Number(first.value.has(b.target.id)) - Number(first.value.has(a.target.id));
     if (mine !== 0) return mine;
     if (sort.value === 'ease' && a.occurrence.ease !== b.occurrence.ease) return a.occurrence.ease - b.occurrence.ease;
     if (sort.value === 'first' && a.flight.from !== b.flight.from) return a.flight.from - b.flight.from;
@@ -26,6 +29,13 @@ const rows = computed(() =>
   }),
 );
 const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
+/** Chosen or removed, and on to the next: a list is gone through from its top. */
+async function onwards(event: Event, change: Promise<unknown>) {
+  const next = (event.currentTarget as HTMLElement).closest('tr')?.nextElementSibling?.querySelector<HTMLElement>('.act button');
+  await change;
+  await nextTick();
+  focusOn(next);
+}
 /** What it asks of a garden, in a few words. */
 function asks(here: TargetHere) {
   const best = bestHosts(garden.almanac!, here).map((plant) => plant.common);
@@ -103,14 +113,23 @@ function asks(here: TargetHere) {
                 <option v-for="ambition in ambitionsFor(here.target)" :key="ambition">{{ ambition }}</option>
               </select>
             </td>
-            <td>
-              <button v-if="chosen.has(here.target.id)" class="press" @click="commands.removeTarget(chosen.get(here.target.id)!)">
+            <td class="act">
+              <button
+                v-if="chosen.has(here.target.id)"
+                class="press"
+                @click="onwards($event, commands.removeTarget(chosen.get(here.target.id)!))"
+              >
                 Remove<span class="sr-only"> {{ here.target.common }}</span>
               </button>
               <button
                 v-else
                 class="press press-main"
-                @click="commands.chooseTarget({ target: here.target.id, ambition: 'breeds', priority: here.occurrence.ease })"
+                @click="
+                  onwards(
+                    $event,
+                    commands.chooseTarget({ target: here.target.id, ambition: 'breeds', priority: here.occurrence.ease }),
+                  )
+                "
               >
                 Choose<span class="sr-only"> {{ here.target.common }}</span>
               </button>

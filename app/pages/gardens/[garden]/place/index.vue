@@ -54,7 +54,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
                   :to="`/gardens/${garden.id}/place/sites/${site.id}`"
                   >{{ site.name }}</NuxtLink
                 >
-                <span v-if="site.notes" class="hidden max-w-56 text-sm font-normal text-quiet sm:block">{{ site.notes }}</span>
+                <span v-if="site.notes" class="block max-w-56 text-sm font-normal text-quiet">{{ site.notes }}</span>
               </th>
               <td class="text-right whitespace-nowrap">{{ view.area(site.area_m2) }}</td>
               <td
@@ -77,7 +77,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
               </td>
               <td>{{ site.moisture }} of 5<SourceMark :site="site" value="moisture" /></td>
               <td class="text-sm">{{ site.features.map((f) => FEATURE_WORDS[f]).join(', ') || '–' }}</td>
-              <td class="whitespace-nowrap">
+              <td class="act whitespace-nowrap">
                 <NuxtLink class="link mr-3" :to="`/gardens/${garden.id}/place/sites/${site.id}`"
                   >Measure<span class="sr-only"> {{ site.name }}</span></NuxtLink
                 >

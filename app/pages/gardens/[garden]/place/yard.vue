@@ -4,6 +4,7 @@ import { YardFields, type Point } from '~~/core/model/yard';
 import { freshSite, freshThing, THING_NAMES } from '~~/core/place/yard/fresh';
 import { areaOf, lengthOf, moved, perimeterOf } from '~~/core/place/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
+import type { Subject } from '~/stores/view';
 import type { Chosen } from '~/components/place/yard/YardDrawing.vue';
 import { penStep } from '~/components/place/yard/yard-marks';
 import YardDrawing from '~/components/place/yard/YardDrawing.vue';
@@ -15,6 +16,7 @@ const commands = useCommands();
 const yard = useYardStore();
 const view = useViewStore();
 const units = computed(() => UNITS[view.units]);
+const subjectOf = ({ kind, id }: Chosen): Subject => (kind === 'thing' ? { kind, thing: id } : { kind, site: id });
 /** What is chosen is what the reasons panel speaks of. */
 const chosen = computed<Chosen | null>({
   get() {
@@ -22,8 +24,8 @@ const chosen = computed<Chosen | null>({
     return view.subject?.kind === 'site' ? { kind: 'site', id: view.subject.site } : null;
   },
   set(next: Chosen | null) {
-    if (next) view.explain(next.kind === 'thing' ? { kind: 'thing', thing: next.id } : { kind: 'site', site: next.id });
-    else view.subject = null;
+    if (next) view.show(subjectOf(next));
+    else view.closeReasons();
   },
 });
 const zoom = ref(1);
@@ -163,7 +165,7 @@ const { image: underlay } = useUnderlay();
         <button
           v-for="{ tool, words } in TOOLS"
           :key="tool"
-          class="press min-h-7! px-2! text-sm"
+          class="press min-h-7 px-2 text-sm"
           :class="pen.tool.value === tool ? 'press-main' : ''"
           :aria-pressed="pen.tool.value === tool"
           @click="pen.tool.value === tool ? dropPen() : startPen(tool)"
@@ -176,17 +178,15 @@ const { image: underlay } = useUnderlay();
           {{ pen.fault.value || live }}
         </p>
         <template v-if="pen.tool.value">
-          <button v-if="drawnAs(pen.tool.value) !== 'spot'" class="press press-main min-h-7!" @click="pen.finish()">
-            Finish
-          </button>
-          <button v-if="pen.points.value.length" class="press min-h-7!" @click="pen.back()">Back a corner</button>
-          <button class="press min-h-7!" @click="dropPen()">Leave off</button>
+          <button v-if="drawnAs(pen.tool.value) !== 'spot'" class="press press-main min-h-7" @click="pen.finish()">Finish</button>
+          <button v-if="pen.points.value.length" class="press min-h-7" @click="pen.back()">Back a corner</button>
+          <button class="press min-h-7" @click="dropPen()">Leave off</button>
         </template>
-        <button v-else-if="site" class="press min-h-7!" @click="startPen(site.kind, site.id)">
+        <button v-else-if="site" class="press min-h-7" @click="startPen(site.kind, site.id)">
           Draw {{ site.name }}{{ site.outline.length ? ' again' : '' }}
         </button>
-        <button class="press min-h-7!" :disabled="zoom >= 4" @click="zoom *= 1.5">Closer</button>
-        <button class="press min-h-7!" :disabled="zoom <= 1" @click="zoom = Math.max(1, zoom / 1.5)">Farther</button>
+        <button class="press min-h-7" :disabled="zoom >= 4" @click="zoom *= 1.5">Closer</button>
+        <button class="press min-h-7" :disabled="zoom <= 1" @click="zoom = Math.max(1, zoom / 1.5)">Farther</button>
       </div>
       <div
         ref="board"
@@ -222,7 +222,7 @@ const { image: underlay } = useUnderlay();
           Nothing yet. Set the size of the yard, then draw the house, what stands high around it (over the fence too), and the
           beds.
         </p>
-        <YardList :chosen="chosen" @choose="chosen = $event" />
+        <YardList :chosen="chosen" @choose="view.explain(subjectOf($event))" />
       </section>
       <form class="space-y-2" novalidate aria-labelledby="size-title" @submit.prevent="keepYard" @change="keepYard">
         <h2 id="size-title">Size and north</h2>

@@ -34,6 +34,18 @@ const change = computed(() => {
 });
 /** After taking, the gardener stands on Plan, where what was added is marked. */
 const toPlan = () => navigateTo(`/gardens/${garden.id}/plan`);
+const result = useTemplateRef<HTMLElement>('result');
+const search = useTemplateRef<HTMLElement>('search');
+/** From the press to its stop, and from there to what was found; who has gone elsewhere meanwhile stays there. */
+watch(
+  () => planner.searching,
+  async (searching) => {
+    const waiting = search.value?.contains(document.activeElement);
+    await nextTick();
+    if (waiting) focusOn(searching ? search.value?.querySelector('button') : result.value);
+  },
+  { flush: 'sync' },
+);
 async function takeAll() {
   if (await planner.take(planner.shown!.proposed, 'Take the proposed plan')) await toPlan();
 }
@@ -56,7 +68,7 @@ onUnmounted(() => planner.searching && planner.stop());
     <NearbyTrees v-if="garden.sites.length && garden.targets.length" />
     <LeftOut v-if="garden.sites.length && garden.targets.length" />
     <WishesForm v-if="garden.sites.length && garden.targets.length" class="mt-3" />
-    <p class="mt-3">
+    <div ref="search" class="mt-3">
       <button
         v-if="!planner.searching"
         class="press press-main"
@@ -65,8 +77,8 @@ onUnmounted(() => planner.searching && planner.stop());
       >
         {{ planner.best ? 'Propose again' : 'Propose a plan' }}
       </button>
-    </p>
-    <SearchState />
+      <SearchState />
+    </div>
     <template v-if="planner.best && planner.shown">
       <p v-if="planner.stale && !planner.searching" class="mt-2 border-l-4 border-thin pl-3" role="status">
         The garden or your wishes have changed since: propose again to plan for them.
@@ -82,7 +94,7 @@ onUnmounted(() => planner.searching && planner.stop());
       <div class="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_17rem]">
         <div class="min-w-0">
           <div class="flex flex-wrap items-center gap-x-4">
-            <h2 id="what-to-add">
+            <h2 id="what-to-add" ref="result">
               What to add{{ planner.chosen === 'best' ? '' : `: ${SPIRIT_NAMES[planner.chosen].toLowerCase()}` }}
             </h2>
             <button v-if="!nothingMore" class="press press-main" :disabled="planner.searching || planner.stale" @click="takeAll">

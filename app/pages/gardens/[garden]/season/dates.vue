@@ -120,11 +120,11 @@ function explain(story: DateStory) {
           </thead>
           <tbody>
             <tr v-for="row in written" :key="row.id">
-              <td class="whitespace-nowrap">{{ dateName(row.on_day) }}</td>
+              <th scope="row" class="font-normal whitespace-nowrap">{{ dateName(row.on_day) }}</th>
               <td>{{ SEEN_WORDS[row.what] }}</td>
               <td class="creature">{{ subjectOf(row.of, row.what.endsWith('bloom')) }}</td>
               <td>{{ row.note }}</td>
-              <td>
+              <td class="act">
                 <button class="link min-h-[26px] text-gap" @click="commands.removeSeen(row)">
                   Delete<span class="sr-only">
                     {{ SEEN_WORDS[row.what] }} of {{ subjectOf(row.of, row.what.endsWith('bloom')) }},
