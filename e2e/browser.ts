@@ -90,6 +90,8 @@ export interface AccessibilityOptions {
 
 /** Expects no accessibility findings (WCAG 2.2 AA and best practice) on the page as it stands. */
 export async function expectAccessible(page: Page, what: string, { only, except = [], within }: AccessibilityOptions = {}) {
+  // From the top: what lies half under the band while a page is scrolled can be scrolled out from under it.
+  await page.evaluate(() => window.scrollTo(0, 0));
   const values = only ?? ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
   const rules = Object.fromEntries(except.map((rule) => [rule, { enabled: false }]));
   const axe = new AxeBuilder({ page })

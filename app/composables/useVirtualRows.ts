@@ -21,9 +21,17 @@ export function useVirtualRows(rows: {
       initialRect: { width: 900, height: 560 },
     })),
   );
-  const shown = computed(() => virtualizer.value.getVirtualItems());
-  const above = computed(() => shown.value[0]?.start ?? 0);
-  const below = computed(() => virtualizer.value.getTotalSize() - (shown.value.at(-1)?.end ?? 0));
+  /** On paper every row stands. */
+  const printing = usePrinting();
+  const shown = computed(() =>
+    printing.value
+      ? Array.from({ length: rows.count() }, (_, index) => ({ index, key: rows.key(index) }))
+      : virtualizer.value.getVirtualItems(),
+  );
+  const above = computed(() => (printing.value ? 0 : (virtualizer.value.getVirtualItems()[0]?.start ?? 0)));
+  const below = computed(() =>
+    printing.value ? 0 : virtualizer.value.getTotalSize() - (virtualizer.value.getVirtualItems().at(-1)?.end ?? 0),
+  );
   watch(rows.first, () => frame.value?.scrollTo({ top: 0 }));
   return { frame, virtualizer, shown, above, below };
 }

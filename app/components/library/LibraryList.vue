@@ -22,7 +22,7 @@ const hostCounts = computed(() => {
 <template>
   <div
     ref="frame"
-    class="relative mt-2 max-h-[72vh] overflow-auto contain-content border-y border-line"
+    class="relative mt-2 max-h-[72vh] overflow-auto contain-content border-y border-line print:max-h-none print:overflow-visible print:contain-none"
     tabindex="0"
     role="region"
     aria-label="Creatures and plants of the library"
@@ -35,7 +35,7 @@ const hostCounts = computed(() => {
         <col class="hidden w-44 md:table-column" />
         <col class="hidden w-28 md:table-column" />
       </colgroup>
-      <thead class="sticky top-0 z-10 bg-ground">
+      <thead class="sticky top-0 z-10 bg-ground print:static">
         <tr aria-rowindex="1">
           <th scope="col">Name</th>
           <th scope="col" class="hidden sm:table-cell">What</th>

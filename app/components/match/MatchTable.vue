@@ -11,13 +11,14 @@ const { frame, virtualizer, shown, above, below } = useVirtualRows({
   height: 46,
   first: () => props.rows[0]?.here.plant.id,
 });
+const printing = usePrinting();
 const { width } = useElementSize(frame, { width: 1200, height: 560 });
 /** Widths (px) of the columns before those of the sites, and of one site. */
 const [BEFORE, OF_SITE, TO_STAND_BESIDE] = [528, 92, 720];
 const layout = computed(() => ({
   /** A column for each site, where there is room for all; else the sites of a plant in one cell, the best first. */
   bySite: width.value >= BEFORE + OF_SITE * garden.sites.length,
-  asRows: width.value < TO_STAND_BESIDE,
+  asRows: width.value < TO_STAND_BESIDE && !printing.value,
 }));
 const columns = computed(() => (layout.value.bySite ? 3 + garden.sites.length : 4));
 </script>
@@ -25,7 +26,7 @@ const columns = computed(() => (layout.value.bySite ? 3 + garden.sites.length : 
 <template>
   <div
     ref="frame"
-    class="relative mt-2 max-h-[70vh] overflow-auto contain-content border-y border-line"
+    class="relative mt-2 max-h-[70vh] overflow-auto contain-content border-y border-line print:max-h-none print:overflow-visible print:contain-none"
     :class="layout.asRows ? 'as-rows' : ''"
     tabindex="0"
     role="region"
@@ -40,7 +41,7 @@ const columns = computed(() => (layout.value.bySite ? 3 + garden.sites.length : 
         <template v-if="layout.bySite"><col v-for="site in garden.sites" :key="site.id" class="w-24" /></template>
         <col v-else />
       </colgroup>
-      <thead class="sticky top-0 z-10 bg-ground">
+      <thead class="sticky top-0 z-10 bg-ground print:static">
         <tr aria-rowindex="1">
           <th scope="col">Plant</th>
           <th scope="col">Serves</th>

@@ -43,7 +43,7 @@ async function compare(plan: Plan) {
 </script>
 
 <template>
-  <details class="mt-2">
+  <details class="no-print mt-2">
     <summary class="link w-fit">
       Plans{{ others.length ? `: “${garden.plan?.name}” is current, ${others.length} more` : ': save further ones' }}
     </summary>

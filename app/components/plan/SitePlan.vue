@@ -6,6 +6,7 @@ import type { PlantHere } from '~~/core/model/here';
 import { spellsWords } from '~/components/season/calendar-bars';
 import { warningsFor } from '~~/core/match/gates/gates';
 import { groundM2 } from '~~/core/match/quantities';
+import { listed } from '~~/core/words/lists';
 import { gateSentence } from '~~/core/words/gates';
 
 const props = defineProps<{ site: Site }>();
@@ -34,6 +35,16 @@ const FAULTS = {
   refused: 'may not be grown here',
   trap: 'a trap: caterpillars die on it',
 };
+const printing = usePrinting();
+const fewNamed = (names: string[]) => (names.length > 3 ? `${names.length} of the creatures` : listed(names));
+/** What a plant is there for, as it stands on paper: whose host it is, and for how many it has nectar. */
+function purposeWords(plant: string) {
+  const row = garden.services.find((service) => service.here.plant.id === plant);
+  const hosts = row?.hostOf.filter((host) => host.rank !== 'trap').map((host) => host.common) ?? [];
+  const nectar = row?.nectarFor.length ? `nectar for ${fewNamed(row.nectarFor.map((guest) => guest.common))}` : '';
+  const parts = [hosts.length ? `host of ${fewNamed(hosts)}` : '', nectar].filter(Boolean);
+  return parts.length ? `; ${parts.join('; ')}` : '';
+}
 const planner = usePlannerStore();
 const thisYear = view.today.getFullYear();
 /** Plantings ticked, to be moved or removed together; and the one for which replacements are shown. */
@@ -105,7 +116,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
       <table class="tabular text-sm">
         <thead>
           <tr>
-            <th scope="col"><span class="sr-only">Choose</span></th>
+            <th scope="col" class="no-print"><span class="sr-only">Choose</span></th>
             <th scope="col">Plant</th>
             <th scope="col">Count</th>
             <th scope="col" class="text-right!">Ground</th>
@@ -113,8 +124,8 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
             <th scope="col">Fit</th>
             <th scope="col">State</th>
             <th scope="col">Since</th>
-            <th scope="col">Locked</th>
-            <th scope="col"><span class="sr-only">Remove</span></th>
+            <th scope="col" class="no-print">Locked</th>
+            <th scope="col" class="no-print"><span class="sr-only">Remove</span></th>
           </tr>
         </thead>
         <tbody>
@@ -125,7 +136,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 bloom[view.halfMonth]! > 0.3 ? 'bg-raised' : '',
               ]"
             >
-              <td class="lead">
+              <td class="lead no-print">
                 <label class="tick"
                   ><input
                     class="size-6"
@@ -142,6 +153,10 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                     >{{ here.plant.common }}</span
                   >
                 </button>
+                <span v-if="printing" class="block"
+                  ><em class="scientific">{{ here.plant.scientific }}</em
+                  >{{ purposeWords(planting.plant) }}</span
+                >
                 <span v-if="faultOf(planting.id)" class="block text-xs font-semibold text-gap">{{
                   FAULTS[faultOf(planting.id)!.kind]
                 }}</span>
@@ -154,7 +169,9 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 >
               </th>
               <td>
+                <strong v-if="printing">{{ planting.count }}</strong>
                 <input
+                  v-else
                   class="field w-16!"
                   type="number"
                   min="1"
@@ -176,7 +193,9 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                 </button>
               </td>
               <td>
+                <template v-if="printing">{{ planting.state.replace('-', ' ') }}</template>
                 <select
+                  v-else
                   class="field w-auto!"
                   :value="planting.state"
                   :aria-label="`State of ${here.plant.common}`"
@@ -185,7 +204,10 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                   <option v-for="state in PLANTING_STATES" :key="state" :value="state">{{ state.replace('-', ' ') }}</option>
                 </select>
               </td>
-              <td>
+              <td v-if="printing">
+                {{ [planting.planted_year, planting.lost_year].filter((year) => year !== null).join(' to ') }}
+              </td>
+              <td v-else>
                 <input
                   class="field w-20!"
                   type="number"
@@ -207,7 +229,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                     @change="setYear(planting, 'lost_year', $event)"
                 /></label>
               </td>
-              <td class="text-center">
+              <td class="no-print text-center">
                 <label class="tick"
                   ><input
                     type="checkbox"
@@ -216,7 +238,7 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                     @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
                 /></label>
               </td>
-              <td class="act">
+              <td class="act no-print">
                 <button class="link block min-h-[26px] text-gap" @click="commands.removePlanting(planting)">
                   Remove<span class="sr-only"> {{ here.plant.common }}</span>
                 </button>

@@ -10,12 +10,13 @@ defineProps<{ label: string }>();
 const region = useTemplateRef<HTMLElement>('region');
 const table = shallowRef<HTMLTableElement | null>(null);
 const asRows = ref(false);
+const printing = usePrinting();
 /** The width the table asked for when it was last too wide (px). */
 let wanted = 0;
 
 function fit() {
   const place = region.value;
-  if (!place || !table.value || place.clientWidth === 0) return;
+  if (!place || !table.value || place.clientWidth === 0 || printing.value) return;
   if (asRows.value) asRows.value = place.clientWidth < wanted;
   else if (place.scrollWidth > place.clientWidth + 1) {
     wanted = place.scrollWidth;
@@ -42,8 +43,8 @@ useResizeObserver([region, table], fit);
 <template>
   <div
     ref="region"
-    class="relative overflow-x-auto"
-    :class="asRows ? 'as-rows' : ''"
+    class="relative overflow-x-auto print:overflow-visible"
+    :class="asRows && !printing ? 'as-rows' : ''"
     :tabindex="asRows ? undefined : 0"
     role="region"
     :aria-label="label"

@@ -101,7 +101,10 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         class="mt-2 grid gap-5 print:block short:mt-1"
         :class="view.subject || route.meta.steady ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''"
       >
-        <main id="main" class="min-w-0"><NuxtPage /></main>
+        <main id="main" class="min-w-0">
+          <PaperHead />
+          <NuxtPage />
+        </main>
         <ReasonsPanel />
       </div>
     </template>

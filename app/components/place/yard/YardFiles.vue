@@ -1,28 +1,15 @@
 <script setup lang="ts">
 import { GeoJsonFault, yardFromGeoJson, yardToGeoJson } from '~~/core/place/yard/geojson';
-import { extentOf, gridStep, siteMarks, thingMarks } from './yard-marks';
-import { northMarks, scaleMarks, yardSvg } from './yard-svg';
 
 /** The yard out as PNG, SVG and GeoJSON, and in as GeoJSON. */
 const props = defineProps<{ drawing: { picture: () => string } | null }>();
 const garden = useGardenStore();
 const records = useRecordsStore();
 const yard = useYardStore();
-const view = useViewStore();
 const notices = useNoticesStore();
-const ink = useInk();
 
-function svg() {
-  const extent = extentOf(yard.yard, garden.things);
-  const step = gridStep(yard.yard, view.units);
-  const marks = [
-    ...garden.sites.flatMap(siteMarks),
-    ...garden.things.flatMap((thing) => thingMarks(thing, view.halfMonth, yard.yard.north_deg)),
-    ...northMarks(extent, yard.yard.north_deg),
-    ...scaleMarks(extent, step, view.distance(step)),
-  ];
-  saveText(`${garden.id}-yard.svg`, 'image/svg+xml', yardSvg(marks, extent, ink.value, `${garden.garden!.name}: the yard`));
-}
+const drawn = useYardSvg();
+const svg = () => saveText(`${garden.id}-yard.svg`, 'image/svg+xml', drawn());
 function geoJson() {
   const collection = yardToGeoJson(yard.yard, garden.things, garden.sites, garden.garden!);
   saveText(`${garden.id}-yard.geojson`, 'application/geo+json', JSON.stringify(collection, null, 2));
@@ -49,7 +36,7 @@ const picture = () => props.drawing && saveAs(`${garden.id}-yard.png`, props.dra
 </script>
 
 <template>
-  <p class="ml-auto flex flex-wrap gap-x-3 text-sm">
+  <p class="no-print ml-auto flex flex-wrap gap-x-3 text-sm">
     <button class="link" @click="picture">PNG</button>
     <button class="link" @click="svg">SVG</button>
     <button class="link" @click="geoJson">GeoJSON</button>

@@ -10,7 +10,7 @@ const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.ta
       <h1>Match</h1>
       <p class="text-quiet">{{ rows.length }} of {{ garden.services.length }} plants, against {{ garden.sites.length }} sites</p>
     </div>
-    <form class="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1 text-sm" @submit.prevent>
+    <form class="no-print mt-1 flex flex-wrap items-end gap-x-4 gap-y-1 text-sm" @submit.prevent>
       <label class="grid">Name or kind<input v-model="words" class="field w-36!" type="search" /></label>
       <label class="grid"
         >For

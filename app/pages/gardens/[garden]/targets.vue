@@ -9,6 +9,7 @@ import type { TargetHere } from '~~/core/model/here';
 const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
+const printing = usePrinting();
 const sort = ref<'ease' | 'name' | 'first'>('ease');
 const FOOD = { nectar: 'nectar in flight', mixed: 'nectar, sap, fruit', 'sap-fruit': 'sap and fruit', none: 'adults fast' };
 const EASE = ['', 'easy', 'takes care', 'hard'];
@@ -54,7 +55,7 @@ function asks(here: TargetHere) {
         {{ chosen.size }} chosen of {{ rows.length }} in {{ garden.almanac?.region.name }}; {{ flying }} fly at the ribbon’s
         handle
       </p>
-      <label class="ml-auto text-sm"
+      <label class="no-print ml-auto text-sm"
         >Sorted by
         <select v-model="sort" class="field ml-1 w-auto!">
           <option value="ease">how easy</option>
@@ -73,7 +74,7 @@ function asks(here: TargetHere) {
             <th scope="col">Ease</th>
             <th scope="col">Served</th>
             <th scope="col">Ambition</th>
-            <th scope="col"><span class="sr-only">Choose</span></th>
+            <th scope="col" class="no-print"><span class="sr-only">Choose</span></th>
           </tr>
         </thead>
         <tbody>
@@ -99,8 +100,9 @@ function asks(here: TargetHere) {
             <td class="text-sm whitespace-nowrap">{{ EASE[here.occurrence.ease] }}</td>
             <td><VerdictMark v-if="covered.has(here.target.id)" :verdict="covered.get(here.target.id)!.verdict" /></td>
             <td>
+              <span v-if="printing">{{ chosen.get(here.target.id)?.ambition }}</span>
               <select
-                v-if="chosen.has(here.target.id)"
+                v-else-if="chosen.has(here.target.id)"
                 class="field w-auto!"
                 :aria-label="`Ambition for ${here.target.common}`"
                 :value="chosen.get(here.target.id)!.ambition"

@@ -50,12 +50,12 @@ const base = computed(() => `/gardens/${garden.id}/library`);
         {{ garden.library?.targets.length }} creatures and {{ garden.library?.plants.length }} plants;
         {{ garden.almanac?.targets.size }} creatures live in or pass through {{ garden.almanac?.region.name }}
       </p>
-      <p class="ml-auto flex gap-3 text-sm">
+      <p class="no-print ml-auto flex gap-3 text-sm">
         <NuxtLink class="link" :to="`${base}/${show}s/new`">Add a {{ show === 'target' ? 'creature' : 'plant' }}</NuxtLink>
         <NuxtLink class="link" :to="`${base}/tables`">Tables and corrections</NuxtLink>
       </p>
     </div>
-    <div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2 text-sm">
+    <div class="no-print mt-2 flex flex-wrap items-center gap-x-4 gap-y-2 text-sm">
       <div role="group" aria-label="What to show" class="flex">
         <button
           class="press"

@@ -21,7 +21,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
       <div class="flex flex-wrap items-baseline gap-4">
         <h1 id="beds">Beds and containers</h1>
         <button class="press press-main" @click="editing = { site: null }">Add a bed</button>
-        <a class="link ml-auto" :href="`/api/gardens/${garden.id}/export`" :download="`${garden.id}.json`"
+        <a class="link no-print ml-auto" :href="`/api/gardens/${garden.id}/export`" :download="`${garden.id}.json`"
           >Export the garden as a file</a
         >
       </div>
@@ -43,7 +43,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
               <th scope="col" class="text-right!">pH</th>
               <th scope="col">Moisture</th>
               <th scope="col">Also there</th>
-              <th scope="col"><span class="sr-only">Change</span></th>
+              <th scope="col" class="no-print"><span class="sr-only">Change</span></th>
             </tr>
           </thead>
           <tbody>
@@ -93,7 +93,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
         </table>
       </ScrollRegion>
     </section>
-    <section class="mt-8" aria-labelledby="place">
+    <section class="no-print mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>
       <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => commands.saveGarden(kept, at!)" />
     </section>

@@ -152,6 +152,8 @@ const described = computed(
     `The yard to scale, ${view.distance(yard.yard.width_m)} by ${view.distance(yard.yard.depth_m)}, with ${garden.siteRecords.filter((row) => row.outline.length).length} beds and containers and ${garden.things.length} other things drawn; the list beside it says the same.`,
 );
 const { image: underlay } = useUnderlay();
+const printing = usePrinting();
+const drawn = useYardSvg();
 </script>
 
 <template>
@@ -161,7 +163,8 @@ const { image: underlay } = useUnderlay();
         <h1 id="yard-title">Yard plan</h1>
         <YardFiles :drawing="drawing" />
       </div>
-      <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="Draw">
+      <img v-if="printing" class="w-full" :src="`data:image/svg+xml,${encodeURIComponent(drawn())}`" :alt="described" />
+      <div class="no-print mt-1 flex flex-wrap gap-1" role="group" aria-label="Draw">
         <button
           v-for="{ tool, words } in TOOLS"
           :key="tool"
@@ -173,7 +176,7 @@ const { image: underlay } = useUnderlay();
           {{ words }}
         </button>
       </div>
-      <div class="mt-2 flex min-h-8 flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+      <div class="no-print mt-2 flex min-h-8 flex-wrap items-center gap-x-4 gap-y-1 text-sm">
         <p role="status" class="grow font-semibold" :class="pen.fault.value ? 'text-gap' : 'text-press'">
           {{ pen.fault.value || live }}
         </p>
@@ -190,7 +193,7 @@ const { image: underlay } = useUnderlay();
       </div>
       <div
         ref="board"
-        class="mt-1 border border-line"
+        class="no-print mt-1 border border-line"
         tabindex="0"
         role="group"
         aria-label="The drawing. Arrow keys move what is chosen, or the pen; Space sets a corner, Enter finishes, Escape leaves."
@@ -224,7 +227,7 @@ const { image: underlay } = useUnderlay();
         </p>
         <YardList :chosen="chosen" @choose="view.explain(subjectOf($event))" />
       </section>
-      <form class="space-y-2" novalidate aria-labelledby="size-title" @submit.prevent="keepYard" @change="keepYard">
+      <form class="no-print space-y-2" novalidate aria-labelledby="size-title" @submit.prevent="keepYard" @change="keepYard">
         <h2 id="size-title">Size and north</h2>
         <div class="grid grid-cols-2 gap-2">
           <NumberField v-model="draft.width_m as number | null" label="Width" :unit="units.distance" :error="errors.width_m" />

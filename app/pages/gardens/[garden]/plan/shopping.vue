@@ -81,9 +81,7 @@ const print = () => window.print();
 
 <template>
   <div>
-    <h1>
-      Shopping list<span class="hidden print:inline"> of {{ garden.garden!.name }}</span>
-    </h1>
+    <h1>Shopping list</h1>
     <p v-if="lines.length === 0" class="my-4 max-w-prose">
       Nothing is planned that is not in the ground or on order.
       <NuxtLink class="link" :to="`/gardens/${garden.id}/plan/propose`">Have a plan proposed</NuxtLink>, or add plants from

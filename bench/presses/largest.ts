@@ -1,0 +1,57 @@
+import { almanacFor } from '../../core/almanac/almanac';
+import { regionalGarden } from '../../core/library/regional-garden';
+import { GardenFile } from '../../core/model/garden';
+import type { Library } from '../../core/model/reference';
+import { fit } from '../../core/match/fit/fit';
+import { FRESH_SITE } from '../../core/place/yard/fresh';
+
+const SITES = 40;
+const TARGETS = 25;
+const PLANTINGS = 400;
+
+/** The largest garden the interface is held to: 40 sites, 400 plantings, 25 targets; invented, and the same each time. */
+export function largestGarden(library: Library, region = 'northeast-coast') {
+  const garden = { ...regionalGarden(library, region), id: 'largest', name: 'Forty beds at the mill' };
+  const almanac = almanacFor(library, garden);
+  const sites = Array.from({ length: SITES }, (_, i) => ({
+    ...FRESH_SITE,
+    revision: 0,
+    id: `bed-${i + 1}`,
+    name: `Bed ${i + 1}`,
+    area_m2: 6 + (i % 7) * 6,
+    sun_h: 3 + (i % 8),
+    moisture: 2 + (i % 3),
+    ph: 5.4 + (i % 5) * 0.4,
+  }));
+  const targets = [...almanac.targets.values()]
+    .sort((a, b) => a.occurrence.ease - b.occurrence.ease || a.target.id.localeCompare(b.target.id))
+    .slice(0, TARGETS);
+  // Native herbs and shrubs, each where it does best.
+  const placed = library.plants.flatMap((plant) => {
+    if (plant.kind === 'tree' || !almanac.plants.get(plant.id)?.status.native) return [];
+    const shares = sites.map((site) => fit(plant, site, almanac.place).share);
+    const site = shares.indexOf(Math.max(...shares));
+    return shares[site]! > 0 ? [{ plant: plant.id, site }] : [];
+  });
+  const plantings = Array.from({ length: PLANTINGS }, (_, i) => {
+    const { plant, site } = placed[i % placed.length]!;
+    return {
+      id: `planting-${i + 1}`,
+      plan_id: 'plan',
+      plant,
+      site_id: sites[(site + Math.floor(i / placed.length) * 8) % SITES]!.id,
+      count: 1 + (i % 5),
+      state: 'in-ground',
+      planted_year: 2020,
+    };
+  });
+  return GardenFile.parse({
+    format: 'outwash-garden',
+    version: 1,
+    garden,
+    sites,
+    targets: targets.map(({ target }, i) => ({ target: target.id, ambition: 'breeds', priority: 1 + (i % 3) })),
+    plans: [{ id: 'plan', name: 'Plan', current: true }],
+    plantings,
+  });
+}
