@@ -2,8 +2,8 @@ import { useEventListener, useMutationObserver } from '@vueuse/core';
 
 const PRESSABLE =
   'a[href], button:not(:disabled), input:not(:disabled, [type=hidden]), select:not(:disabled), textarea:not(:disabled), summary';
-const pressables = (within: Element) =>
-  [...within.querySelectorAll<HTMLElement>(PRESSABLE)].filter((el) => el.getClientRects().length > 0);
+const pressables = (within: Element) => [...within.querySelectorAll<HTMLElement>(PRESSABLE)];
+const isSeen = (element: Element) => element.isConnected && element.getClientRects().length > 0;
 
 /** Gives the focus to an element, also to a heading, which is passed over by Tab. */
 export function focusOn(element: HTMLElement | null | undefined) {
@@ -12,17 +12,13 @@ export function focusOn(element: HTMLElement | null | undefined) {
   element.focus();
 }
 
-/** An ancestor of what had the focus: where within it that was, and what came after and before it. */
-interface Around {
-  child: Element;
-  element: Element;
-  place: number;
-  after: Element | null;
-  before: Element | null;
-}
+/** What had the focus, and where that was: it is noted at each step of the keyboard, so it is noted cheaply. */
 interface Held {
   element: HTMLElement;
-  around: Around[];
+  parents: { child: Element; parent: Element; after: Element | null; before: Element | null }[];
+  /** The row it stood in, and its place among what can be pressed there. */
+  row: Element | null;
+  place: number;
   /** What held the focus before the dialog it is in came up. */
   opener: Held | null;
 }
@@ -38,46 +34,35 @@ export function useFocusKept() {
   let byTouch = false;
 
   function hold(element: HTMLElement): Held {
-    const around: Around[] = [];
-    for (let at: Element | null = element; at?.parentElement && at.tagName !== 'MAIN'; at = at.parentElement)
-      around.push({
-        child: at,
-        element: at.parentElement,
-        place: pressables(at.parentElement).indexOf(element),
-        after: at.nextElementSibling,
-        before: at.previousElementSibling,
-      });
+    const parents: Held['parents'] = [];
+    for (let child: Element = element; child.parentElement && child.tagName !== 'MAIN'; child = child.parentElement)
+      parents.push({ child, parent: child.parentElement, after: child.nextElementSibling, before: child.previousElementSibling });
+    const row = element.closest('tr, li');
     const dialog = element.closest('[role=dialog]');
     const before = held && dialog && !dialog.contains(held.element) ? held : (held?.opener ?? null);
-    return { element, around, opener: dialog ? before : null };
+    return { element, parents, row, place: row ? pressables(row).indexOf(element) : 0, opener: dialog ? before : null };
   }
   /** The nearest place that is still there. */
-  function nearest({ element, around, opener }: Held): HTMLElement | null {
-    if (element.isConnected && element.getClientRects().length > 0) return element;
+  function nearest({ element, parents, row, place, opener }: Held): HTMLElement | null {
+    if (isSeen(element)) return element;
     if (opener) return nearest(opener);
-    for (const { child, element: parent, place, after, before } of around) {
+    if (row && isSeen(row)) return pressables(row).filter(isSeen)[place] ?? pressables(row).find(isSeen) ?? null;
+    for (const { child, parent, after, before } of parents) {
       // A whole view went: the next begins at its heading.
       if (parent.tagName === 'MAIN' || (!child.isConnected && child.querySelector('h1'))) break;
-      // A row that went: the one after it, at the same place within it; else the one before.
-      const rowPlace = around[around.findIndex((row) => row.element === parent) - 1]?.place ?? 0;
-      for (const sibling of [after, before])
-        if (sibling?.isConnected) {
-          const inside = pressables(sibling);
-          const found = inside[rowPlace] ?? inside[0];
-          if (found) return found;
-        }
-      if (!parent.isConnected) continue;
-      const inside = pressables(parent);
-      const found = inside[Math.min(place, inside.length - 1)];
-      if (found) return found;
+      for (const beside of [after, before]) {
+        const inside = beside?.isConnected ? pressables(beside).filter(isSeen) : [];
+        if (inside.length > 0) return inside[child === row ? place : 0] ?? inside[0]!;
+      }
+      const within = parent.isConnected ? pressables(parent).find(isSeen) : undefined;
+      if (within) return within;
     }
     return document.querySelector<HTMLElement>('main h1, main h2');
   }
   function look() {
     if (!held || byTouch || document.activeElement !== document.body) return;
-    const { element } = held;
     // Switched off while something is saved: it is given back when it can be pressed again.
-    if (element.isConnected && element.matches(':disabled')) return;
+    if (held.element.isConnected && held.element.matches(':disabled')) return;
     focusOn(nearest(held));
   }
 

@@ -1,5 +1,3 @@
-import { offersFor } from '~~/core/coverage/offers/offers';
-import { timingOffers } from '~~/core/coverage/offers/timing';
 import { within } from '~~/core/words/lists';
 import { changeSentence } from '~~/core/words/offers';
 import type { Strand } from '~~/core/season/braid';
@@ -12,6 +10,7 @@ const MOVING_MS = 700;
  */
 export function useGapOffers() {
   const garden = useGardenStore();
+  const ask = useAdvice();
   const found = shallowRef(new Map<string, string>());
   const keyOf = (target: string, need: Strand['need']['need']) => `${target} ${need.stage} ${need.special}`;
   let round = 0;
@@ -22,16 +21,16 @@ export function useGapOffers() {
     // A year that is over, or not yet grown, is looked at and not planted.
     const shown = garden.year === null ? (garden.served?.targets ?? []) : [];
     const gaps = shown.flatMap((row) =>
-      row.needs.filter((need) => need.verdict !== 'closed').map((covered) => ({ target: row.target, covered })),
+      row.needs.filter((need) => need.verdict !== 'closed').map(({ need }) => ({ target: row.target, need })),
     );
     found.value = new Map();
-    const next = () => {
+    const next = async () => {
       const gap = gaps.shift();
       if (!gap || mine !== round || !input) return;
-      const { target, covered } = gap;
-      const cut = timingOffers(input, target, covered, ['cut']).find((offer) => offer.closes);
-      const best = cut ?? offersFor(input, target, covered).offers.find((offer) => offer.closes);
-      if (best) found.value = new Map(found.value).set(keyOf(target, covered.need), within(changeSentence(best.change, input)));
+      const { target, need } = gap;
+      const change = await ask('bestFor', { target, stage: need.stage, special: need.special });
+      if (mine !== round) return;
+      if (change) found.value = new Map(found.value).set(keyOf(target, need), within(changeSentence(change, input)));
       requestIdleCallback(next);
     };
     // While the braid moves to its new shape, nothing else is done.

@@ -22,11 +22,15 @@ export const useGardenStore = defineStore('garden', () => {
   /** null: plants as they will be when grown; a year: as they are then. */
   const year = ref<number | null>(null);
 
+  /** The year of the next planting season: what is planned is planted then. */
+  const plantsIn = computed(() =>
+    records.state ? nextPlanting(today.getFullYear(), dayOfYear(today), records.state.garden).year : null,
+  );
   const here = computed<GardenHere | null>((before) =>
     records.state && libraryStore.library
       ? gardenHere(records.state, libraryStore.library, {
           year: year.value,
-          plantsIn: nextPlanting(today.getFullYear(), dayOfYear(today), records.state.garden).year,
+          plantsIn: plantsIn.value,
           before: before ?? null,
         })
       : null,
@@ -49,8 +53,7 @@ export const useGardenStore = defineStore('garden', () => {
   const targets = computed(() => here.value?.targets ?? []);
   const plantings = computed(() => here.value?.plantings ?? []);
   const almanac = computed(() => here.value?.almanac ?? null);
-  const input = computed(() => here.value?.input ?? null);
-  const served = computed(() => here.value?.covered ?? null);
+  const { input, served } = useSettled(here);
   /** Direct sun of every drawn bed through the whole year, now or in some years, by site id. */
   const bedSun = (years = 0) => here.value?.bedSun(years) ?? new Map<string, BedSun>();
 
@@ -99,6 +102,7 @@ export const useGardenStore = defineStore('garden', () => {
 
   return {
     here,
+    plantsIn,
     year,
     id,
     garden,

@@ -7,7 +7,7 @@ import { fit } from '~~/core/match/fit/fit';
 import { isHostHere, withheld } from '~~/core/match/craft/kinds';
 import { obstaclesTo } from '~~/core/plan/planner/obstacles';
 import { gardenWith, moneySplit, type Judged, type Proposed } from '~~/core/plan/planner/proposal';
-import { purposesOf } from '~~/core/plan/purpose';
+import type { Purpose } from '~~/core/plan/purpose';
 import { isKept, keptOf } from '~~/core/plan/planner/question';
 import type { Shortfall } from '~~/core/plan/planner/shortfall';
 import type { SolveStep } from '~~/core/plan/planner/solve';
@@ -25,6 +25,7 @@ export const usePlannerStore = defineStore('planner', () => {
   const commands = useCommands();
   const notices = useNoticesStore();
   const view = useViewStore();
+  const advise = useAdvice();
   const money = computed<MoneyFields>(() => garden.garden?.money ?? FRESH_MONEY);
   const coin = (minor: number) => view.inUnits.money(minor);
 
@@ -175,15 +176,13 @@ export const usePlannerStore = defineStore('planner', () => {
   }
 
   const planned = (judged: Judged) => gardenWith(question.value!, keptOf(question.value!), judged.proposed);
-  const purposes = computed(() => {
+  /** What each plant of the plan shown is there for; found in a worker for a large garden, so it may come a moment later. */
+  const purposes = shallowRef<ReadonlyMap<string, Purpose>>(new Map());
+  watch([shown, stale], async () => {
     const judged = shown.value;
-    if (!judged || !question.value || stale.value) return new Map();
-    const input = planned(judged);
-    return purposesOf(
-      input,
-      judged.covered,
-      judged.proposed.plants.map((row) => `proposed ${row.plant} ${row.site_id}`),
-    );
+    if (!judged || !question.value || stale.value) return void (purposes.value = new Map());
+    const found = await advise('purposes', wishes.value, judged);
+    if (shown.value === judged) purposes.value = found;
   });
   const helpers = (judged: Judged, target: string, covered: NeedCoverage) =>
     helpersFor(question.value!, planned(judged).plantings, target, covered);

@@ -1,6 +1,6 @@
 import { almanacFor } from '../../core/almanac/almanac';
 import { regionalGarden } from '../../core/library/regional-garden';
-import { GardenFile } from '../../core/model/garden';
+import { GardenFile, PLANNED } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
 import { fit } from '../../core/match/fit/fit';
 import { FRESH_SITE } from '../../core/place/yard/fresh';
@@ -36,6 +36,7 @@ export function largestGarden(library: Library, region = 'northeast-coast') {
   const plantings = Array.from({ length: PLANTINGS }, (_, i) => {
     const { plant, site } = placed[i % placed.length]!;
     return {
+      ...PLANNED,
       id: `planting-${i + 1}`,
       plan_id: 'plan',
       plant,

@@ -75,19 +75,30 @@ function needCoverage(
  * same host; flowers are shared without being used up, except that hummingbirds divide theirs.
  */
 export function coverage(input: CoverageInput): Coverage {
+  const steps = coverageInSteps(input);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same target by target, so that who calculates it for a large garden can do something else in between. */
+export function* coverageInSteps(input: CoverageInput): Generator<void, Coverage, void> {
   const { sites } = input;
   const { stands, faults } = standsOf(input);
   const chosen = rulesOf(input);
   const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));
   const leaf = new Map(allotLeaf(eaten, stands).map((allotted, i) => [eaten[i]!, allotted]));
 
-  const targets = chosen.map(({ here, rules }): TargetCoverage => {
+  const targets: TargetCoverage[] = [];
+  for (const { here, rules } of chosen) {
+    yield;
     const traps = stands.filter((stand) => here.hosts.get(stand.here.plant.id)?.rank === 'trap');
     faults.push(...traps.map((stand): Fault => ({ planting: stand.id, kind: 'trap', target: here.target.id })));
     const needs = rules.map((rule) => needCoverage(rule, stands, sites, leaf.get(rule) ?? null));
     // Who asks for nothing here is served by nothing.
     const ratio = needs.length === 0 ? 0 : Math.min(...needs.map((need) => need.ratio));
-    return { target: here.target.id, needs, ratio, verdict: verdictOf(ratio) };
-  });
+    targets.push({ target: here.target.id, needs, ratio, verdict: verdictOf(ratio) });
+  }
   return { targets, faults, closed: targets.filter((row) => row.verdict === 'closed').length };
 }

@@ -1,5 +1,5 @@
 import { almanacFor } from '../almanac/almanac';
-import { coverage, type CoverageInput } from '../coverage/coverage';
+import { coverage, coverageInSteps, type CoverageInput } from '../coverage/coverage';
 import type { Coverage } from '../coverage/types';
 import { withOwn } from '../library/own';
 import type { Garden, GardenRecords, GardenTarget, Plan, Planting } from '../model/garden';
@@ -181,6 +181,12 @@ export class GardenHere {
   get covered(): Coverage {
     const { input } = this;
     return this.#parts.get('covered', [input], () => coverage(input));
+  }
+  /** The same, made step by step where it is not known yet. */
+  *coveredInSteps(): Generator<void, Coverage, void> {
+    const { input } = this;
+    const covered = this.#parts.has('covered', [input]) ? this.covered : yield* coverageInSteps(input);
+    return this.#parts.get('covered', [input], () => covered);
   }
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {

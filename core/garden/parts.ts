@@ -11,10 +11,16 @@ export class Parts {
     for (const [name, made] of other.#made) this.#made.set(name, made);
   }
 
+  /** Is the part of a name made, and from these? */
+  has(name: string, from: readonly unknown[]): boolean {
+    const known = this.#made.get(name);
+    return known !== undefined && known.from.length === from.length && known.from.every((part, i) => part === from[i]);
+  }
+
   /** The part of a name, made by `make` (given the value before) where it is new or `from` differs by identity. */
   get<T>(name: string, from: readonly unknown[], make: (before: T | undefined) => T): T {
     const known = this.#made.get(name);
-    if (known && known.from.length === from.length && known.from.every((part, i) => part === from[i])) return known.value as T;
+    if (known && this.has(name, from)) return known.value as T;
     const value = make(known?.value as T | undefined);
     this.#made.set(name, { from, value });
     return value;

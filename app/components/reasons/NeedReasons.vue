@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { offersFor, type Offer } from '~~/core/coverage/offers/offers';
+import type { Offer } from '~~/core/coverage/offers/offers';
 import { leafSpread } from '~~/core/coverage/leaf-range';
 import { giverOf, giversOf } from '~~/core/coverage/givers';
-import { timingOffers } from '~~/core/coverage/offers/timing';
 import { drawbackClause } from '~~/core/words/craft';
 import { doubtWords, featureWords, gapSentence, needName, ratioWords, whereWords } from '~~/core/words/needs';
 import { changeSentence, nearMissSentence, offerEffect } from '~~/core/words/offers';
 import { floweringWords } from '~~/core/words/timing';
 import { halfMonthsInWords } from '~~/core/model/half-month';
+import type { NeedAdvice } from '~/workers/advice';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
 const props = defineProps<{ target: string; stage: Stage; special: SpecialNeed | null }>();
@@ -15,6 +15,7 @@ const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
 const planner = usePlannerStore();
+const ask = useAdvice();
 
 const here = computed(() => garden.almanac?.targets.get(props.target));
 const covered = computed(() =>
@@ -22,16 +23,19 @@ const covered = computed(() =>
     .find((row) => row.target === props.target)
     ?.needs.find((row) => row.need.stage === props.stage && row.need.special === props.special),
 );
-const answer = computed(() =>
-  covered.value && garden.input ? offersFor(garden.input, props.target, covered.value) : { offers: [], nearMisses: [] },
-);
-/** Cuts and sowings: they need no new bed. Sisters stand among the other offers. */
-const timed = computed(() =>
-  covered.value && garden.input && garden.year === null
-    ? timingOffers(garden.input, props.target, covered.value, ['cut', 'sow'])
-        .filter((offer) => offer.closes)
-        .slice(0, 2)
-    : [],
+/** What would serve it; nothing while that is looked for. */
+const answer = shallowRef<NeedAdvice | null>(null);
+let round = 0;
+watch(
+  [covered, () => garden.input],
+  async () => {
+    const mine = ++round;
+    answer.value = null;
+    if (!covered.value || covered.value.verdict === 'closed') return;
+    const found = await ask('forNeed', { target: props.target, stage: props.stage, special: props.special });
+    if (mine === round) answer.value = found;
+  },
+  { immediate: true },
 );
 /** What each planting gives at its best half-month of the need. */
 const givers = computed(() =>
@@ -67,7 +71,10 @@ async function take(offer: Offer) {
     </p>
     <p v-if="now" class="text-sm text-quiet">At the ribbon’s handle: <VerdictMark :verdict="now.verdict" /></p>
 
-    <template v-if="covered.verdict !== 'closed'">
+    <p v-if="covered.verdict !== 'closed' && !answer" class="mt-3 text-sm text-quiet" role="status">
+      Looking for what would serve it …
+    </p>
+    <template v-else-if="answer && covered.verdict !== 'closed'">
       <h4 class="mt-3 font-semibold">What would serve it</h4>
       <ul v-if="answer.offers.length" class="mt-1 space-y-2">
         <li v-for="offer in answer.offers" :key="JSON.stringify(offer.change)">
@@ -87,10 +94,10 @@ async function take(offer: Offer) {
           </p>
         </li>
       </ul>
-      <template v-if="timed.length">
+      <template v-if="answer.timed.length">
         <h4 class="mt-3 font-semibold">By timing</h4>
         <ul class="mt-1 space-y-2">
-          <li v-for="offer in timed" :key="JSON.stringify(offer.change)">
+          <li v-for="offer in answer.timed" :key="JSON.stringify(offer.change)">
             <button class="press w-full justify-start text-left" :disabled="busy" @click="take(offer)">
               {{ changeSentence(offer.change, garden.input!) }}
             </button>
@@ -101,7 +108,7 @@ async function take(offer: Offer) {
           </li>
         </ul>
       </template>
-      <p v-if="!answer.offers.length && !timed.length" class="text-sm">
+      <p v-if="!answer.offers.length && !answer.timed.length" class="text-sm">
         Nothing in the library would serve it with the beds as they are.
       </p>
       <template v-if="answer.nearMisses.length">

@@ -25,7 +25,7 @@ const rows = computed(() =>
     .map((row) => ({
       ...row,
       here: garden.almanac!.plants.get(row.plant)!,
-      purpose: planner.purposes.get(`proposed ${row.plant} ${row.site_id}`) as Purpose | undefined,
+      purpose: planner.purposes.get(`proposed ${row.plant} ${row.site_id}`),
     }))
     .sort((a, b) => (a.here.bloom?.from ?? 999) - (b.here.bloom?.from ?? 999)),
 );

@@ -10,6 +10,8 @@ const when = computed(() => {
   const { year, day } = nextPlanting(view.today.getFullYear(), dayOfYear(view.today), garden.garden!);
   return `${dayName(day)} ${year}`;
 });
+/** Plantings that are shown at once; of larger gardens each bed when it comes near. */
+const AT_ONCE = 80;
 const plants = computed(() => garden.livePlantings.reduce((sum, row) => sum + row.count, 0));
 const kinds = computed(() => new Set(garden.livePlantings.map((row) => row.plant)).size);
 const natives = computed(() => {
@@ -35,6 +37,8 @@ const natives = computed(() => {
       first, trees and shrubs before herbs.
     </p>
     <SavedPlans v-if="garden.sites.length > 0" />
-    <SitePlan v-for="site in garden.sites" :key="site.id" :site="site" />
+    <WhenNear v-for="site in garden.sites" :key="site.id" :always="garden.plantings.length <= AT_ONCE" :height="420">
+      <SitePlan :site="site" />
+    </WhenNear>
   </div>
 </template>

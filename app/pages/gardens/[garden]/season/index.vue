@@ -1,11 +1,12 @@
 <script setup lang="ts">
 const garden = useGardenStore();
 const comparison = useComparisonStore();
+/** Targets whose ledger is shown at once; a longer one is made when it comes near. */
+const AT_ONCE = 15;
 </script>
 
 <template>
   <div>
-    <p class="print-only font-serif text-2xl">{{ garden.garden?.name }}</p>
     <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
       <h1>Season</h1>
       <p v-if="garden.served?.targets.length" class="text-quiet">
@@ -25,7 +26,9 @@ const comparison = useComparisonStore();
         </div>
         <ComparedBraid v-if="comparison.choice" class="min-w-0" />
       </div>
-      <LedgerTable class="next-page mt-4" />
+      <WhenNear class="next-page mt-4" :always="garden.served.targets.length <= AT_ONCE" :height="1200">
+        <LedgerTable />
+      </WhenNear>
     </template>
   </div>
 </template>
