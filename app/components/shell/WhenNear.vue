@@ -18,5 +18,15 @@ const { stop } = useIntersectionObserver(
 </script>
 
 <template>
-  <div ref="place" :style="near || printing ? undefined : { minHeight: `${height}px` }"><slot v-if="near || printing" /></div>
+  <div
+    ref="place"
+    :class="always ? '' : '[content-visibility:auto] print:[content-visibility:visible]'"
+    :style="
+      always
+        ? undefined
+        : { containIntrinsicBlockSize: `auto ${height}px`, minHeight: near || printing ? undefined : `${height}px` }
+    "
+  >
+    <slot v-if="near || printing" />
+  </div>
 </template>

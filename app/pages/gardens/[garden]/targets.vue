@@ -29,6 +29,7 @@ const rows = computed(() =>
     return a.target.common.localeCompare(b.target.common);
   }),
 );
+const shown = useGrowing(() => rows.value, 14);
 const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
 /** Chosen or removed, and on to the next: a list is gone through from its top. */
 async function onwards(event: Event, change: Promise<unknown>) {
@@ -64,6 +65,7 @@ function asks(here: TargetHere) {
         </select></label
       >
     </div>
+    <NextOnTargets />
     <ScrollRegion class="mt-2" label="Table of targets">
       <table class="tabular">
         <thead>
@@ -78,7 +80,7 @@ function asks(here: TargetHere) {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="here in rows" :key="here.target.id" :class="chosen.has(here.target.id) ? 'bg-raised' : ''">
+          <tr v-for="here in shown" :key="here.target.id" :class="chosen.has(here.target.id) ? 'bg-raised' : ''">
             <th scope="row" class="font-normal">
               <button class="flex items-center gap-2 text-left" @click="view.explain({ kind: 'target', target: here.target.id })">
                 <CreatureGlyph :target="here.target" :size="44" />

@@ -7,6 +7,7 @@ const commands = useCommands();
 const view = useViewStore();
 const editing = ref<{ site: Site | null } | null>(null);
 const edit = (id: string) => (editing.value = { site: garden.siteRecords.find((row) => row.id === id)! });
+const shown = useGrowing(() => garden.sites, 14);
 const fields = computed(() => {
   const { id: _id, revision: _revision, ...rest } = garden.garden!;
   return rest;
@@ -25,6 +26,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
           >Export the garden as a file</a
         >
       </div>
+      <NextOnPlace />
       <p v-if="garden.sites.length === 0" class="my-6 max-w-prose">
         No bed yet. Add one with its area, its hours of sun and its soil, or
         <NuxtLink class="link" :to="`/gardens/${garden.id}/place/yard`">draw it in the yard</NuxtLink> and let the sun be
@@ -47,7 +49,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
             </tr>
           </thead>
           <tbody>
-            <tr v-for="site in garden.sites" :id="`site-${site.id}`" :key="site.id">
+            <tr v-for="site in shown" :id="`site-${site.id}`" :key="site.id">
               <th scope="row">
                 <NuxtLink
                   class="creature underline decoration-line underline-offset-2"
@@ -95,7 +97,9 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
     </section>
     <section class="no-print mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>
-      <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => commands.saveGarden(kept, at!)" />
+      <WhenNear :always="garden.sites.length <= 12" :height="1200">
+        <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => commands.saveGarden(kept, at!)" />
+      </WhenNear>
     </section>
     <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
   </div>

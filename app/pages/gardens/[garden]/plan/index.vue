@@ -36,6 +36,7 @@ const natives = computed(() => {
       <NuxtLink class="link" :to="`/gardens/${garden.id}/plan/shopping`">shopping list</NuxtLink>; plant from {{ when }} on, hosts
       first, trees and shrubs before herbs.
     </p>
+    <NextOnPlan v-if="!planner.added.size" />
     <SavedPlans v-if="garden.sites.length > 0" />
     <WhenNear v-for="site in garden.sites" :key="site.id" :always="garden.plantings.length <= AT_ONCE" :height="420">
       <SitePlan :site="site" />
