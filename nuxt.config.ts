@@ -3,6 +3,8 @@ import tailwindcss from '@tailwindcss/vite';
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   ssr: false,
+  // Seen while the scripts come.
+  spaLoadingTemplate: 'spa-loading-template.html',
   devtools: { enabled: false },
   telemetry: false,
   modules: ['@pinia/nuxt'],

@@ -3,7 +3,7 @@ import { demoGarden } from '../../scripts/demo-gardens';
 import { readLibrary } from '../../scripts/reference-files';
 import { cellsOf } from '../library/cells';
 import { host, libraryOf, plant, planting, recordsIn, site, target, type World } from '../testing/worked-garden';
-import { gardenHere } from './here';
+import { gardenHere, type GardenHere } from './here';
 
 const HOST = plant('leafy', { leaf_g: 100, nectar_butterfly: 0 });
 const FLOWER = plant('flower', { bloom_first: 8, bloom_last: 9 });
@@ -101,5 +101,27 @@ describe('the garden as it stood', () => {
     const then = gardenHere(structuredClone(dim), shipped);
     expect(then.covered).toEqual(now.covered);
     expect(then.covered.closed).toBeGreaterThan(0);
+  });
+});
+
+describe('coverage in steps', () => {
+  it('comes to the same, is known afterwards, and begins anew for another garden', () => {
+    const shipped = readLibrary().library;
+    const whole = demoGarden('juniper-wash', shipped).covered;
+    const here = demoGarden('juniper-wash', shipped);
+    const walk = (of: GardenHere) => {
+      const steps = of.coveredInSteps();
+      let pauses = 0;
+      let step = steps.next();
+      for (; !step.done; step = steps.next()) pauses++;
+      return { covered: step.value, pauses };
+    };
+    const first = walk(here);
+    expect(first.covered).toEqual(whole);
+    expect(first.pauses).toBe(here.targets.length);
+    expect(here.covered).toBe(first.covered);
+    expect(walk(here)).toEqual({ covered: first.covered, pauses: 0 });
+    const fewer = here.with({ targets: here.targets.slice(1) });
+    expect(walk(fewer).covered.targets).toHaveLength(here.targets.length - 1);
   });
 });

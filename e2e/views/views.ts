@@ -51,7 +51,7 @@ export async function expectNoSidewaysScroll(page: OpenPage) {
  * Expects a view made for a thumb: nothing scrolls sideways within it either, and whatever can be pressed is 44 px high
  * and wide, but for words within a sentence, which are as high as their line.
  */
-export async function expectForThumb(page: OpenPage) {
+async function expectForThumb(page: OpenPage) {
   const found = await page.evaluate(() => {
     const faults: string[] = [];
     const nameOf = (el: Element) =>

@@ -12,7 +12,7 @@ const { frame, virtualizer, shown, above, below } = useVirtualRows({
   first: () => props.rows[0]?.here.plant.id,
 });
 const printing = usePrinting();
-const { width } = useElementSize(frame, { width: 1200, height: 560 });
+const { width } = useElementSize(frame, { width: Math.min(1200, window.innerWidth - 24), height: 560 });
 /** Widths (px) of the columns before those of the sites, and of one site. */
 const [BEFORE, OF_SITE, TO_STAND_BESIDE] = [528, 92, 720];
 const layout = computed(() => ({

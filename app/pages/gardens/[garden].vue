@@ -20,7 +20,12 @@ async function open(id: string) {
     if (!(await records.load(id))) return;
     ready.value = true;
     // Calculated while the first view is read, so that going to Match is answered at once.
-    requestIdleCallback(() => void [garden.fits, garden.services, garden.gatesByPlant]);
+    const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant];
+    const next = () => {
+      parts.shift()?.();
+      if (parts.length > 0) requestIdleCallback(next);
+    };
+    requestIdleCallback(next);
   } catch (error) {
     if (!isApiFault(error)) throw error;
     showError({ statusCode: error.status || 503, message: error.message, fatal: true });

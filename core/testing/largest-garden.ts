@@ -1,9 +1,9 @@
-import { almanacFor } from '../../core/almanac/almanac';
-import { regionalGarden } from '../../core/library/regional-garden';
-import { GardenFile, PLANNED } from '../../core/model/garden';
-import type { Library } from '../../core/model/reference';
-import { fit } from '../../core/match/fit/fit';
-import { FRESH_SITE } from '../../core/place/yard/fresh';
+import { almanacFor } from '../almanac/almanac';
+import { regionalGarden } from '../library/regional-garden';
+import { GardenFile, PLANNED } from '../model/garden';
+import type { Library } from '../model/reference';
+import { fit } from '../match/fit/fit';
+import { FRESH_SITE } from '../place/yard/fresh';
 
 const SITES = 40;
 const TARGETS = 25;

@@ -1,8 +1,8 @@
 import type { Page } from 'playwright-core';
-import { openBrowser } from '../../e2e/browser';
-import { startApp } from '../../e2e/running-app';
-import { readLibrary } from '../../scripts/reference-files';
-import { largestGarden } from './largest';
+import { openBrowser } from '../e2e/browser';
+import { startApp } from '../e2e/running-app';
+import { readLibrary } from '../scripts/reference-files';
+import { largestGarden } from '../core/testing/largest-garden';
 
 /**
  * How soon a press is answered on the screen, in the largest garden: 200 presses, each timed in the page from the press to
