@@ -19,9 +19,14 @@ beforeAll(async () => {
 it('names the best sites of a plant where forty columns would not fit', async () => {
   const page = await openPage(browser);
   await page.goto(`${garden}/match`);
+  await page.getByLabel('Name or kind').fill('butterfly milkweed');
   const row = page.getByRole('row', { name: /Butterfly milkweed/ });
   await row.getByText('and 36 more').waitFor();
-  expect(await row.getByRole('button', { name: /^Butterfly milkweed in Bed \d+: thrives/ }).count()).toBeGreaterThan(0);
+  const named = await row.getByRole('button', { name: /^Butterfly milkweed in Bed/ }).all();
+  const labels = await Promise.all(named.map((button) => button.getAttribute('aria-label')));
+  const ranks = labels.map((label) => ['thrives', 'workable', 'unsuitable'].findIndex((verdict) => label!.includes(verdict)));
+  expect(ranks).toHaveLength(4);
+  expect(ranks).toEqual([...ranks].sort());
   expect(await page.getByRole('columnheader', { name: 'Where, the best first' }).count()).toBe(1);
   expect(page.faults).toEqual([]);
   await page.done();

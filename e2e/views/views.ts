@@ -57,7 +57,7 @@ async function expectForThumb(page: OpenPage) {
     const nameOf = (el: Element) =>
       `${el.tagName.toLowerCase()} “${(el.getAttribute('aria-label') ?? el.textContent ?? '').trim().slice(0, 40)}”`;
     for (const el of document.querySelectorAll('body *'))
-      if (/auto|scroll/.test(getComputedStyle(el).overflowX) && el.scrollWidth > el.clientWidth + 1)
+      if (el.checkVisibility() && /auto|scroll/.test(getComputedStyle(el).overflowX) && el.scrollWidth > el.clientWidth + 1)
         faults.push(`${nameOf(el)} scrolls sideways: ${el.scrollWidth} in ${el.clientWidth} px`);
     const inSentence = (el: Element) =>
       getComputedStyle(el).display.startsWith('inline') &&
