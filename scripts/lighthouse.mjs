@@ -67,7 +67,8 @@ try {
       for (const category of CATEGORIES)
         for (const { id } of lhr.categories[category].auditRefs) {
           const audit = lhr.audits[id];
-          const counts = category === 'performance' ? audit.scoreDisplayMode === 'metricSavings' : audit.scoreDisplayMode === 'binary';
+          const counts =
+            category === 'performance' ? audit.scoreDisplayMode === 'metricSavings' : audit.scoreDisplayMode === 'binary';
           if (counts && audit.score !== null && audit.score < 0.9)
             console.log(`    ${audit.title}${audit.displayValue ? `: ${audit.displayValue}` : ''}`);
         }

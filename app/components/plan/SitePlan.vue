@@ -238,12 +238,12 @@ function setYear(row: Planting, which: 'planted_year' | 'lost_year', event: Even
                     @change="commands.savePlanting(planting, { locked: ($event.target as HTMLInputElement).checked })"
                 /></label>
               </td>
-              <td class="act no-print">
-                <button class="link block min-h-[26px] text-gap" @click="commands.removePlanting(planting)">
+              <td class="act no-print whitespace-nowrap">
+                <button class="link mr-3 min-h-[26px] text-gap" @click="commands.removePlanting(planting)">
                   Remove<span class="sr-only"> {{ here.plant.common }}</span>
                 </button>
                 <button
-                  class="link block min-h-[26px]"
+                  class="link min-h-[26px]"
                   :aria-expanded="replacing === planting.id"
                   @click="replacing = replacing === planting.id ? '' : planting.id"
                 >

@@ -37,7 +37,7 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
       {{ here.flights.length === 1 ? 'Flies ' : 'Here: ' }}{{ yearWords(here)
       }}{{ broodsWords(here) ? `; ${broodsWords(here)}` : '' }}{{ winterWords(here) ? `; ${winterWords(here)}` : '' }}.
       <template v-if="here.larval.length">Caterpillars feed {{ larvaeWords(here) }}.</template>
-      {{ "" }} <span class="text-quiet">Confidence: {{ here.occurrence.confidence ?? here.target.confidence }}.</span>
+      <span class="ml-1 text-quiet">Confidence: {{ here.occurrence.confidence ?? here.target.confidence }}.</span>
     </p>
     <template v-if="covered">
       <h4 class="mt-3 font-semibold">Its needs in this plan</h4>
