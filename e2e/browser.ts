@@ -54,7 +54,7 @@ export async function openPage(browser: Browser, width = 1280, height = 800): Pr
   idle.set(browser, pages);
   const page = pages.pop() ?? (await (await browser.newContext({ reducedMotion: 'reduce' })).newPage());
   await page.setViewportSize({ width, height });
-  page.setDefaultTimeout(10_000);
+  page.setDefaultTimeout(20_000);
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(error.message));
   page.on('console', (message) => {
