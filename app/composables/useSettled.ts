@@ -17,7 +17,7 @@ interface Settled {
 /**
  * What coverage is calculated from, and coverage, always of the same state of a garden. Of most gardens it is the present
  * one. Of a large one it follows a moment later: a change is shown at once, and coverage calculated in slices between
- * which the screen answers; a further change meanwhile lets it begin anew.
+ * which the screen answers; a further change meanwhile lets it begin again.
  */
 export function useSettled(here: Readonly<Ref<GardenHere | null>>) {
   const settled = shallowRef<Settled | null>(null);

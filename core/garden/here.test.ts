@@ -105,7 +105,7 @@ describe('the garden as it stood', () => {
 });
 
 describe('coverage in steps', () => {
-  it('comes to the same, is known afterwards, and begins anew for another garden', () => {
+  it('comes to the same, is known afterwards, and begins again for another garden', () => {
     const shipped = readLibrary().library;
     const whole = demoGarden('juniper-wash', shipped).covered;
     const here = demoGarden('juniper-wash', shipped);
