@@ -38,6 +38,37 @@ describe('room for the work', () => {
     await page.getByText(/of the plan in flower/).waitFor();
     await page.done();
   });
+  it.each([
+    [1280, 800, 104],
+    [640, 400, 80],
+  ])('nine stations stand in one row at %i × %i px, each name whole', async (width, height, most) => {
+    const page = await opened('/season', width, height);
+    const stations = page.getByRole('navigation', { name: 'Stations of the work' });
+    await stations.evaluate((nav) => {
+      const list = nav.querySelector('ol')!;
+      const last = [...list.querySelectorAll('li.station')].pop()!;
+      for (const name of ['Beds', 'Work', 'Log']) {
+        const copy = last.cloneNode(true) as HTMLElement;
+        copy.querySelector('span')!.textContent = name;
+        last.before(copy);
+      }
+    });
+    const links = await stations.getByRole('link').all();
+    expect(links).toHaveLength(9);
+    const boxes = await Promise.all(links.map(async (link) => (await link.boundingBox())!));
+    for (const [n, box] of boxes.entries()) {
+      expect(Math.abs(box.y - boxes[0]!.y), `row of station ${n + 1}`).toBeLessThan(2);
+      if (n > 0) expect(box.x, `left edge of station ${n + 1}`).toBeGreaterThanOrEqual(boxes[n - 1]!.x + boxes[n - 1]!.width);
+      const name = await links[n]!.locator('span').first().boundingBox();
+      expect(name!.width, `name of station ${n + 1}`).toBeLessThanOrEqual(box.width);
+    }
+    const undo = (await page.getByRole('button', { name: 'Undo' }).boundingBox())!;
+    const last = boxes[8]!;
+    expect(last.x + last.width <= undo.x || last.y >= undo.y + undo.height).toBe(true);
+    expect(last.x + last.width).toBeLessThanOrEqual(width);
+    expect((await page.locator('#main').boundingBox())!.y).toBeLessThanOrEqual(most);
+    await page.done();
+  });
 });
 
 describe('reasons', () => {

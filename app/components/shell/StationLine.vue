@@ -15,7 +15,7 @@ const others = computed(() => stations.value.filter((station) => !station.daily)
     aria-label="Stations of the work"
     class="no-print fixed inset-x-0 bottom-0 z-30 border-t border-line bg-raised md:static md:border-t-0 md:bg-transparent short:static short:border-t-0 short:bg-transparent"
   >
-    <ol class="flex md:justify-center md:gap-x-1 xl:gap-x-2 short:justify-start">
+    <ol class="flex md:justify-center md:gap-x-1 short:justify-start">
       <li
         v-for="station in stations"
         :key="station.key"

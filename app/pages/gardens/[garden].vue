@@ -57,7 +57,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
       </div>
       <StationLine
         v-if="ready"
-        class="order-last md:w-full xl:order-none xl:w-auto xl:grow short:w-full xl:short:w-auto"
+        class="order-last md:w-full xl:order-none xl:w-auto xl:min-w-0 xl:grow xl:basis-0 short:w-full xl:short:w-auto"
         @keys="keysShown = true"
       />
       <div class="ml-auto flex items-center gap-1 text-sm">
