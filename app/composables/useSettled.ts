@@ -5,8 +5,6 @@ import type { GardenHere } from '~~/core/garden/here';
 /** Plantings times targets from which a screen would wait for coverage (40 sites with 400 plantings have 10,000). */
 const LARGE = 2500;
 export const isLargeGarden = (here: GardenHere) => here.targets.length * here.plantings.length > LARGE;
-/** As long as the calculation may hold up the screen at a time (ms). */
-const SLICE_MS = 10;
 
 interface Settled {
   garden: string;
@@ -21,34 +19,30 @@ interface Settled {
  */
 export function useSettled(here: Readonly<Ref<GardenHere | null>>) {
   const settled = shallowRef<Settled | null>(null);
-  const nextTask = () => new Promise<void>((resolve) => setTimeout(resolve));
   const painted = () => new Promise<void>((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
 
   async function settle(now: GardenHere) {
-    const steps = now.coveredInSteps();
     await painted();
-    while (here.value === now) {
-      const until = performance.now() + SLICE_MS;
-      let step = steps.next();
-      while (!step.done && performance.now() < until) step = steps.next();
-      if (step.done) {
-        settled.value = { garden: now.garden.id, input: now.input, covered: step.value };
-        return;
-      }
-      await nextTask();
+    const covered = await inSlices(now.coveredInSteps(), () => here.value === now);
+    if (covered && here.value === now) settled.value = { garden: now.garden.id, input: now.input, covered };
+  }
+  /** Calculates the garden that was opened, before any of it is shown, so that what is seen first is whole. */
+  async function prepare() {
+    for (let now = here.value; now; now = here.value === now ? null : here.value) {
+      const covered = await inSlices(now.coveredInSteps(), () => here.value === now);
+      if (covered && isLargeGarden(now)) settled.value = { garden: now.garden.id, input: now.input, covered };
     }
   }
   watch(
     here,
     (now) => {
-      if (!now || !isLargeGarden(now)) settled.value = null;
-      else if (settled.value?.garden === now.garden.id) void settle(now);
-      // What is seen first is whole.
-      else settled.value = { garden: now.garden.id, input: now.input, covered: now.covered };
+      if (settled.value?.garden === now?.garden.id && now && isLargeGarden(now)) void settle(now);
+      else settled.value = null;
     },
     { flush: 'sync', immediate: true },
   );
   return {
+    prepare,
     input: computed(() => (settled.value ?? here.value)?.input ?? null),
     served: computed(() => (settled.value ?? here.value)?.covered ?? null),
   };

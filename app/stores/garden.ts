@@ -53,7 +53,7 @@ export const useGardenStore = defineStore('garden', () => {
   const targets = computed(() => here.value?.targets ?? []);
   const plantings = computed(() => here.value?.plantings ?? []);
   const almanac = computed(() => here.value?.almanac ?? null);
-  const { input, served } = useSettled(here);
+  const { input, served, prepare } = useSettled(here);
   /** Direct sun of every drawn bed through the whole year, now or in some years, by site id. */
   const bedSun = (years = 0) => here.value?.bedSun(years) ?? new Map<string, BedSun>();
 
@@ -102,6 +102,7 @@ export const useGardenStore = defineStore('garden', () => {
 
   return {
     here,
+    prepare,
     plantsIn,
     year,
     id,

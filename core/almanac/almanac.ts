@@ -2,6 +2,7 @@ import type { Almanac, PlantHere, TargetHere, Wintering } from '../model/here';
 import type { BloomRow, Caution, Host, Library, Occurrence, Plant, Propagation, Target } from '../model/reference';
 import type { GardenFields } from '../model/garden';
 import { groupBy } from '../model/group';
+import { finish, type Steps } from '../model/steps';
 import type { DayWindow } from '../model/half-month';
 import { degreeDayYear } from '../place/climate/degree-days';
 import { dailyNormalsAt, monthsHere } from '../place/climate/garden-climate';
@@ -112,12 +113,15 @@ function withinLeaf(periods: LarvalPeriod[], leaves: DayWindow | null, { as }: W
  * recorded then stand as they are. Throws a RangeError where the garden's region or a plant's bloom region is not in the
  * library.
  */
-export function almanacFor(
+export const almanacFor = (...of: Parameters<typeof almanacInSteps>): Almanac => finish(almanacInSteps(...of));
+
+/** The same, plant by plant and target by target. */
+export function* almanacInSteps(
   library: Library,
   garden: GardenFields,
   seen: readonly Seen[] = [],
   year: number | null = null,
-): Almanac {
+): Steps<Almanac> {
   const regions = new Map(library.regions.map((row) => [row.id, row]));
   const regionOf = (id: string) => {
     const found = regions.get(id);
@@ -148,6 +152,7 @@ export function almanacFor(
 
   const plants = new Map<string, PlantHere>();
   for (const plant of library.plants) {
+    yield;
     regionOf(plant.bloom_ref);
     const status = statusHere(statusRows.get(plant.id) ?? [], garden, states);
     plants.set(
@@ -177,6 +182,7 @@ export function almanacFor(
   for (const target of library.targets) {
     const here = occurrence.get(target.id);
     if (!here) continue;
+    yield;
     const { flights, flight, ...steps } = flightsHere(
       flightRows.get(target.id) ?? [],
       garden.half_zone,

@@ -1,5 +1,6 @@
 import type { GateGarden } from '../match/gates/gates';
 import type { Garden, GardenTarget, Site } from '../model/garden';
+import { finish, type Steps } from '../model/steps';
 import { SETTINGS } from '../settings';
 import type { Rule } from './gives/rule';
 import { rulesOf } from './gives/rules';
@@ -74,18 +75,13 @@ function needCoverage(
  * plantings that supply it, and the plantings that supply nothing. Leaf is shared out between targets on the
  * same host; flowers are shared without being used up, except that hummingbirds divide theirs.
  */
-export function coverage(input: CoverageInput): Coverage {
-  const steps = coverageInSteps(input);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
+export const coverage = (input: CoverageInput): Coverage => finish(coverageInSteps(input));
 
-/** The same target by target, so that who calculates it for a large garden can do something else in between. */
-export function* coverageInSteps(input: CoverageInput): Generator<void, Coverage, void> {
+/** The same target by target. */
+export function* coverageInSteps(input: CoverageInput): Steps<Coverage> {
   const { sites } = input;
   const { stands, faults } = standsOf(input);
+  yield;
   const chosen = rulesOf(input);
   const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));
   const leaf = new Map(allotLeaf(eaten, stands).map((allotted, i) => [eaten[i]!, allotted]));

@@ -1,13 +1,14 @@
-import { almanacFor } from '../almanac/almanac';
-import { coverage, coverageInSteps, type CoverageInput } from '../coverage/coverage';
+import { almanacFor, almanacInSteps } from '../almanac/almanac';
+import { coverageInSteps, type CoverageInput } from '../coverage/coverage';
 import type { Coverage } from '../coverage/types';
 import { withOwn } from '../library/own';
 import type { Garden, GardenRecords, GardenTarget, Plan, Planting } from '../model/garden';
 import type { Almanac } from '../model/here';
 import type { Library, Region } from '../model/reference';
+import { finish, type Steps } from '../model/steps';
 import type { PlanWishes } from '../model/wishes';
 import { climateHere } from '../place/climate/garden-climate';
-import { lightSeason, sunOfBeds, type BedSun } from '../place/sun/bed-sun';
+import { lightSeason, sunOfBedsInSteps, type BedSun } from '../place/sun/bed-sun';
 import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
 import type { Around } from '../coverage/around';
@@ -80,6 +81,9 @@ export class GardenHere {
    * half-months given. Empty where no yard is drawn.
    */
   bedSun(years = 0, halfMonths?: readonly number[]): Map<string, BedSun> {
+    return finish(this.#bedSun(years, halfMonths));
+  }
+  *#bedSun(years: number, halfMonths?: readonly number[]): Steps<Map<string, BedSun>> {
     const { garden } = this;
     const { sites, things } = this.records;
     const { yard } = garden;
@@ -87,28 +91,36 @@ export class GardenHere {
     const lit = sites.map(({ id, outline, height_m, pot }) => ({ id, outline, height_m, pot }));
     // What the light depends on, apart from the rest: it is the dearest part.
     const rests = JSON.stringify([garden.lat, garden.lon, garden.last_frost, garden.first_frost, yard.north_deg, lit, things]);
-    return this.#parts.get(`sun ${years} ${halfMonths?.join() ?? 'year'}`, [rests], () =>
-      sunOfBeds(lit, yard, things, garden, years, halfMonths),
+    return yield* this.#parts.inSteps(`sun ${years} ${halfMonths?.join() ?? 'year'}`, [rests], () =>
+      sunOfBedsInSteps(lit, yard, things, garden, years, halfMonths),
     );
   }
   /** Sites with the values that count: measured where they were measured, their sun computed where they are drawn. */
   get sites(): MeasuredSite[] {
+    return finish(this.#sites());
+  }
+  *#sites(): Steps<MeasuredSite[]> {
     const { garden, climate } = this;
     const { sites, measures, things } = this.records;
-    const sun = this.bedSun(0, lightSeason(garden));
-    return this.#parts.get('sites', [garden, climate, sites, measures, things, sun], (before) => {
+    const sun = yield* this.#bedSun(0, lightSeason(garden));
+    return yield* this.#parts.inSteps('sites', [garden, climate, sites, measures, things, sun], function* (before) {
       const place = { ...garden, months: climate.months };
-      return unlessSame(
-        before ?? [],
-        sites.map((site) => measuredSite(site, measures, things, sun.get(site.id)?.season ?? null, place)),
-      );
+      const found: MeasuredSite[] = [];
+      for (const site of sites) {
+        yield;
+        found.push(measuredSite(site, measures, things, sun.get(site.id)?.season ?? null, place));
+      }
+      return unlessSame(before ?? [], found);
     });
   }
   /** The almanac of a usual year. */
   get almanac(): Almanac {
+    return finish(this.#almanac());
+  }
+  #almanac(): Steps<Almanac> {
     const { library, garden } = this;
     const { seen } = this.records;
-    return this.#parts.get('almanac', [library, garden, seen], () => almanacFor(library, garden, seen));
+    return this.#parts.inSteps('almanac', [library, garden, seen], () => almanacInSteps(library, garden, seen));
   }
   /** The almanac of the year asked for: where days of that year were recorded, they stand as they were. */
   get almanacOfYear(): Almanac {
@@ -179,14 +191,14 @@ export class GardenHere {
   }
   /** How well the current plan serves each target. */
   get covered(): Coverage {
-    const { input } = this;
-    return this.#parts.get('covered', [input], () => coverage(input));
+    return finish(this.coveredInSteps());
   }
-  /** The same, made step by step where it is not known yet. */
-  *coveredInSteps(): Generator<void, Coverage, void> {
+  /** The same, with all it rests on, in steps: what is known already is not made again. */
+  *coveredInSteps(): Steps<Coverage> {
+    yield* this.#sites();
+    yield* this.#almanac();
     const { input } = this;
-    const covered = this.#parts.has('covered', [input]) ? this.covered : yield* coverageInSteps(input);
-    return this.#parts.get('covered', [input], () => covered);
+    return yield* this.#parts.inSteps('covered', [input], () => coverageInSteps(input));
   }
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {

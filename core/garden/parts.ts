@@ -1,3 +1,5 @@
+import { finish, type Steps } from '../model/steps';
+
 /** The value before, where the new one says the same: so that what depends on it is not calculated again. */
 export const unlessSame = <T>(before: T, now: T): T =>
   before === now || JSON.stringify(before) === JSON.stringify(now) ? before : now;
@@ -12,16 +14,25 @@ export class Parts {
   }
 
   /** Is the part of a name made, and from these? */
-  has(name: string, from: readonly unknown[]): boolean {
+  #has(name: string, from: readonly unknown[]): boolean {
     const known = this.#made.get(name);
     return known !== undefined && known.from.length === from.length && known.from.every((part, i) => part === from[i]);
   }
 
   /** The part of a name, made by `make` (given the value before) where it is new or `from` differs by identity. */
   get<T>(name: string, from: readonly unknown[], make: (before: T | undefined) => T): T {
+    return finish(
+      this.inSteps(name, from, function* (before: T | undefined) {
+        return make(before);
+      }),
+    );
+  }
+
+  /** The same, made in steps where it is not known yet. */
+  *inSteps<T>(name: string, from: readonly unknown[], make: (before: T | undefined) => Steps<T>): Steps<T> {
     const known = this.#made.get(name);
-    if (known && this.has(name, from)) return known.value as T;
-    const value = make(known?.value as T | undefined);
+    if (known && this.#has(name, from)) return known.value as T;
+    const value = yield* make(known?.value as T | undefined);
     this.#made.set(name, { from, value });
     return value;
   }

@@ -18,6 +18,8 @@ async function open(id: string) {
   try {
     // Another garden may have been asked for meanwhile: it shows itself.
     if (!(await records.load(id))) return;
+    await garden.prepare();
+    if (records.id !== id) return;
     ready.value = true;
     // Calculated while the first view is read, so that going to Match is answered at once.
     const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant];

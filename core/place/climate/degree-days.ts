@@ -20,9 +20,9 @@ export function dailyNormals(normals: readonly ClimateNormal[]): DailyNormals {
   const middle = months.map((_, i) => firstDay(i * 2) + 14.5);
   const tmin = new Float64Array(365);
   const tmax = new Float64Array(365);
+  let after = 0;
   for (let day = 1; day <= 365; day++) {
-    let after = middle.findIndex((d) => d > day);
-    if (after < 0) after = 12;
+    while (after < 12 && middle[after]! <= day) after++;
     const before = after - 1;
     const a = months[(before + 12) % 12]!;
     const b = months[after % 12]!;

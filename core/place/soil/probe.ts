@@ -13,7 +13,10 @@ export interface ProbeSummary {
 
 /** Middle of the readings of one quantity over the two years up to the last of them; null without one. */
 export function probeSummary(log: readonly MeasureOf<'probe'>[], of: 'ph' | 'moisture_pct' | 'light_klx'): ProbeSummary | null {
-  const found = log.filter((row) => row.reading[of] !== null).sort((a, b) => a.taken_on.localeCompare(b.taken_on));
+  // Dates as YYYY-MM-DD come in order as they are written.
+  const found = log
+    .filter((row) => row.reading[of] !== null)
+    .sort((a, b) => (a.taken_on < b.taken_on ? -1 : a.taken_on > b.taken_on ? 1 : 0));
   const last = found.at(-1);
   if (!last) return null;
   const since = `${Number(last.taken_on.slice(0, 4)) - SETTINGS.soil.probeYears}${last.taken_on.slice(4)}`;

@@ -1,6 +1,7 @@
 import { frostFree } from '../climate/frost';
 import type { Frosts } from '../../model/here';
 import { HALF_MONTHS, shareOfHalfMonth } from '../../model/half-month';
+import { finish, type Steps } from '../../model/steps';
 import type { Site } from '../../model/garden';
 import type { Point, Thing } from '../../model/yard';
 import { groundOf, samplePoints } from '../yard/geometry';
@@ -121,25 +122,29 @@ function meanLight({ site, points, left, right, bottom, top }: Taken, shades: re
  * the height of its soil, on the middle day of every half-month asked for (the others are left at nothing; a season's
  * figure needs those of lightSeason), `years` from now. Sites not drawn are left out.
  */
-export function sunOfBeds(
+export const sunOfBeds = (...of: Parameters<typeof sunOfBedsInSteps>): Map<string, BedSun> => finish(sunOfBedsInSteps(...of));
+
+/** The same, one place of the sun after the other. */
+export function* sunOfBedsInSteps(
   sites: readonly LitSite[],
   yard: DrawnYard,
   things: readonly Thing[],
   place: SunPlace & Frosts,
   years = 0,
   halfMonths: readonly number[] = ALL_YEAR,
-): Map<string, BedSun> {
+): Steps<Map<string, BedSun>> {
   const drawn = sites.filter((site) => site.outline.length > 0).map(taken);
   for (const h of drawn.length > 0 ? halfMonths : []) {
     const path = sunPath(place.lat, place.lon, h, SETTINGS.sun.bedStepMinutes);
     const obstructions = obstructionsOf(things, h, years);
-    path.forEach((sun, i) => {
+    for (const [i, sun] of path.entries()) {
       const shades = shadesAt(obstructions, sun, yard.north_deg);
       const step = stepHours(path, i);
       for (const one of drawn) {
         addLight(one.year[h]!, sun, meanLight(one, shades) * step);
       }
-    });
+      yield;
+    }
   }
   return new Map(drawn.map(({ site, year }) => [site.id, { year, season: seasonOf(year, place) }]));
 }

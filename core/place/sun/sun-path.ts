@@ -1,5 +1,5 @@
 import { getPosition, getTimes } from 'suncalc';
-import { firstDay, lastDay, monthDayOf } from '../../model/half-month';
+import { HALF_MONTHS, firstDay, lastDay, monthDayOf } from '../../model/half-month';
 import { SETTINGS } from '../../settings';
 
 /** The sun at one moment. Angles in radians. */
@@ -38,7 +38,21 @@ export function sunAt(lat: number, lon: number, day: number, hour: number): Sun 
  * The sun's path on the middle day of a half-month, in steps of `minutes` placed evenly about solar noon, while it
  * stands high enough to count as direct sun (SETTINGS.sun.horizonDeg). Every step stands for `minutes` of light.
  */
-export function sunPath(lat: number, lon: number, h: number, minutes: number): Sun[] {
+export function sunPath(lat: number, lon: number, h: number, minutes: number): readonly Sun[] {
+  const key = `${lat} ${lon} ${h} ${minutes}`;
+  const known = walked.get(key);
+  if (known) return known;
+  const path = walkPath(lat, lon, h, minutes);
+  if (walked.size >= MOST_WALKED) walked.clear();
+  walked.set(key, path);
+  return path;
+}
+
+/** Paths walked before: every bed of a garden asks for the same ones. Two years' worth. */
+const walked = new Map<string, readonly Sun[]>();
+const MOST_WALKED = 2 * HALF_MONTHS;
+
+function walkPath(lat: number, lon: number, h: number, minutes: number): readonly Sun[] {
   const day = middleDay(h);
   const noon = solarNoon(lat, lon, day);
   const path: Sun[] = [];

@@ -9,8 +9,11 @@ import { solarNoon, sunAt, sunPath, type Sun } from './sun-path';
 /** One hour looked at: where the sun stood, and how much of the bed it lit. */
 interface Glance {
   sun: Sun;
+  towards: Direction;
   lit: number;
 }
+/** East, north and up, of length 1. */
+type Direction = readonly [number, number, number];
 export interface WatchedSun {
   season: SeasonSun;
   /** Hours of sun ticked on each sheet, as they were seen. */
@@ -34,12 +37,13 @@ export function solarHour(place: SunPlace, date: string, hour: number, utc_offse
   return ((((from + 12) % 24) + 24) % 24) - 12;
 }
 
-/** Angle (radians) between two places in the sky. */
-function apart(a: Sun, b: Sun): number {
-  const cosine =
-    Math.sin(a.altitude) * Math.sin(b.altitude) + Math.cos(a.altitude) * Math.cos(b.altitude) * Math.cos(a.azimuth - b.azimuth);
-  return Math.acos(Math.max(-1, Math.min(1, cosine)));
-}
+const towards = ({ altitude, azimuth }: Sun): Direction => [
+  Math.cos(altitude) * Math.sin(azimuth),
+  Math.cos(altitude) * Math.cos(azimuth),
+  Math.sin(altitude),
+];
+/** Cosine of the angle between two directions: the nearer they are, the larger. */
+const nearness = (a: Direction, b: Direction): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
 /**
  * Tick sheets scaled to the growing season through the sun's path: each hour looked at says whether one place in
@@ -50,26 +54,28 @@ function apart(a: Sun, b: Sun): number {
 export function watchedSun(sheets: readonly MeasureOf<'watch'>[], place: SunPlace & Frosts): WatchedSun | null {
   if (sheets.length === 0) return null;
   const glances: Glance[] = sheets.flatMap((sheet) =>
-    sheet.reading.hours.map(({ hour, sun }) => ({
-      sun: sunAt(place.lat, place.lon, dayOf(sheet.taken_on), solarHour(place, sheet.taken_on, hour, sheet.reading.utc_offset_h)),
-      lit: sun,
-    })),
+    sheet.reading.hours.map(({ hour, sun: lit }) => {
+      const at = solarHour(place, sheet.taken_on, hour, sheet.reading.utc_offset_h);
+      const sun = sunAt(place.lat, place.lon, dayOf(sheet.taken_on), at);
+      return { sun, towards: towards(sun), lit };
+    }),
   );
   const sameBearing = (SETTINGS.sun.sameBearingDeg * Math.PI) / 180;
-  const near = (SETTINGS.sun.nearSkyDeg * Math.PI) / 180;
+  const near = Math.cos((SETTINGS.sun.nearSkyDeg * Math.PI) / 180);
   /** What is seen of a place in the sky, and whether somebody looked there or geometry says so for certain. */
   const litAt = (sun: Sun): { lit: number; known: boolean } => {
+    const here = towards(sun);
     let nearest = glances[0]!;
-    let least = Infinity;
+    let most = -Infinity;
     let lit: number | null = null;
     for (const glance of glances) {
-      const distance = apart(sun, glance.sun);
-      if (distance < least) [nearest, least] = [glance, distance];
+      const found = nearness(here, glance.towards);
+      if (found > most) [nearest, most] = [glance, found];
       if (Math.abs(sun.azimuth - glance.sun.azimuth) > sameBearing) continue;
       if (glance.lit === 1 && sun.altitude >= glance.sun.altitude) lit = 1;
       if (glance.lit === 0 && sun.altitude <= glance.sun.altitude) lit ??= 0;
     }
-    return { lit: lit ?? nearest.lit, known: lit !== null || least <= near };
+    return { lit: lit ?? nearest.lit, known: lit !== null || most >= near };
   };
   const year = darkYear();
   let asked = 0;
