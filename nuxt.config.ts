@@ -22,8 +22,6 @@ export default defineNuxtConfig({
       htmlAttrs: { lang: 'en' },
       link: [
         { rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' },
-        // The library is wanted by every view: it comes while the scripts do.
-        { rel: 'preload', as: 'fetch', href: '/api/library', crossorigin: 'anonymous' },
       ],
       meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
     },

@@ -45,6 +45,33 @@ describe('an answer', () => {
     expect(again.body.length).toBe(0);
     expect(again.answer.headers['content-encoding']).toBeUndefined();
   });
+  it('each part of the library stands at the address the pages give, small, and for good', async () => {
+    const page = (await raw('/gardens/kettle-pond-commons/season')).body.toString();
+    const [places, living] = [...page.matchAll(/<link rel="preload" [^>]*href="(\/api\/library\/[0-9a-f]{64}\/\w+)"/g)].map(
+      ([, path]) => path!,
+    );
+    for (const [path, most] of [
+      [places!, 8_000],
+      [living!, 115_000],
+    ] as const) {
+      const { answer, body } = await raw(path, { 'accept-encoding': 'br' });
+      expect(answer.headers['cache-control']).toBe('public, max-age=31536000, immutable');
+      expect(body.length).toBeLessThan(most);
+      const lists = brotliDecompressSync(body)
+        .toString()
+        .split('\n')
+        .map((line) => JSON.parse(line)[0]);
+      expect(lists).toContain(path === places ? 'regions' : 'plants');
+    }
+    // Who only looks through the gardens has no need of the plants yet.
+    expect((await raw('/')).body.toString()).toMatch(/rel="prefetch"[^>]*\/living"/);
+  });
+  it('of another version of the library nothing is given, and a sentence says what to do', async () => {
+    const { answer, body } = await raw(`/api/library/${'0'.repeat(64)}/living`);
+    expect(answer.statusCode).toBe(404);
+    expect(answer.headers['cache-control']).toBeUndefined();
+    expect(JSON.parse(body.toString()).message).toMatch(/load the page again/);
+  });
   it('a fault and a head stay readable', async () => {
     const fault = await raw('/api/gardens/none', { 'accept-encoding': 'br, gzip' });
     expect(fault.answer.statusCode).toBe(404);

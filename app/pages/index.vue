@@ -15,7 +15,7 @@ async function load() {
   }
 }
 void load();
-const regionName = (id: string) => libraryStore.library?.regions.find((row) => row.id === id)?.name ?? id;
+const regionName = (id: string) => libraryStore.places?.regions.find((row) => row.id === id)?.name ?? id;
 
 async function attempt(work: () => Promise<unknown>) {
   try {

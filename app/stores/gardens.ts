@@ -14,7 +14,7 @@ export const useGardensStore = defineStore('gardens', () => {
   const gardens = ref<GardenSummary[] | null>(null);
 
   async function load() {
-    [gardens.value] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.load()]);
+    [gardens.value] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.loadPlaces()]);
   }
   /** Makes a garden and answers its id. */
   const make = async (fields: GardenFields) => (await callApi<GardenState>('POST', '/api/gardens', fields)).garden.id;

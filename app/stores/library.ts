@@ -1,20 +1,38 @@
+import { unpacked, type LibraryPart, type PartOfLibrary } from '~~/core/library/packed';
 import type { Library } from '~~/core/model/reference';
 
-/** The reference library, fetched once. */
+/** The shipped library, fetched once: first its places, which are small, then all that grows and flies. */
 export const useLibraryStore = defineStore('library', () => {
+  const places = shallowRef<PartOfLibrary<'places'> | null>(null);
   const library = shallowRef<Library | null>(null);
-  let fetching: Promise<void> | null = null;
+  let ofPlaces: Promise<void> | null = null;
+  let ofAll: Promise<void> | null = null;
 
-  async function load() {
-    if (library.value) return;
-    fetching ??= callApi<{ library: Library }>('GET', '/api/library')
-      .then((answer) => {
-        library.value = answer.library;
-      })
-      .finally(() => {
-        fetching = null;
-      });
-    await fetching;
+  async function fetchPart<P extends LibraryPart>(part: P): Promise<PartOfLibrary<P>> {
+    // The page says where the version is that it was made for.
+    const { href } = document.querySelector<HTMLLinkElement>(`link[data-library="${part}"]`)!;
+    return (await inSlices(unpacked<P>(await callApi<string>('GET', href))))!;
   }
-  return { library, load };
+  /** Asks for what is not there yet; a fault is thrown, and the next who asks tries again. */
+  function loadPlaces() {
+    return (ofPlaces ??= fetchPart('places')
+      .then((found) => {
+        places.value = found;
+      })
+      .catch((fault) => {
+        ofPlaces = null;
+        throw fault;
+      }));
+  }
+  function load() {
+    return (ofAll ??= Promise.all([fetchPart('living'), loadPlaces()])
+      .then(([living]) => {
+        library.value = { ...places.value!, ...living };
+      })
+      .catch((fault) => {
+        ofAll = null;
+        throw fault;
+      }));
+  }
+  return { places, library, loadPlaces, load };
 });

@@ -1,5 +1,6 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { packed, type LibraryPart } from '../../core/library/packed';
 import { GardenFile } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
 import { closeDatabase, openDatabase, type Connection } from './connection';
@@ -11,8 +12,9 @@ export interface Store {
   db: Connection;
   library: Library;
   digest: string;
-  /** The library as it is answered, written out once: it is large and does not change while the server runs. */
+  /** The library as it is answered, whole and in parts, written out once: it does not change while the server runs. */
   libraryText: string;
+  libraryParts: Record<LibraryPart, string>;
 }
 
 /**
@@ -31,7 +33,8 @@ export function openStore(file: string, root: string): Store {
       importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
   }
   const read = readLibrary(db);
-  return { db, ...read, libraryText: JSON.stringify(read) };
+  const libraryParts = { places: packed(read.library, 'places'), living: packed(read.library, 'living') };
+  return { db, ...read, libraryText: JSON.stringify(read), libraryParts };
 }
 
 let store: Store | undefined;

@@ -1,6 +1,7 @@
 import { defineNitroPlugin } from 'nitropack/runtime';
 import { DatabaseRefused } from '../database/connection';
 import { closeStore, useStore } from '../database/open';
+import { encodeLibrary } from '../http/library-parts';
 
 /**
  * Opens the database and loads the library before the first request, so that a fault in either stops the start, and
@@ -8,7 +9,7 @@ import { closeStore, useStore } from '../database/open';
  */
 export default defineNitroPlugin((nitro) => {
   try {
-    useStore();
+    encodeLibrary(useStore());
   } catch (error) {
     if (!(error instanceof DatabaseRefused)) throw error;
     console.error(error.message);

@@ -1,5 +1,5 @@
 import { getRequestHeader, setResponseStatus } from 'h3';
-import { route } from '../http/route';
+import { route } from '../../http/route';
 
 export default route(
   { does: 'Gives the shipped library. Its ETag changes with the library.', answers: 'the library and its digest' },

@@ -1,0 +1,65 @@
+import type { Library } from '../model/reference';
+import type { Steps } from '../model/steps';
+
+/**
+ * The library as it travels: half as large as its plain JSON, and read list by list. Each line is one list as JSON:
+ * its name, its columns, and its rows as values in the order of the columns.
+ */
+export type LibraryList = keyof Library;
+
+/** What is asked first, where a garden is made and named, and everything that grows and flies. */
+export const LIBRARY_PARTS = {
+  places: ['regions', 'normals', 'areas'],
+  living: [
+    'targets',
+    'occurrence',
+    'flights',
+    'hosts',
+    'plants',
+    'blooms',
+    'status',
+    'cautions',
+    'propagation',
+    'care',
+    'ailments',
+    'clearing',
+  ],
+} as const satisfies Record<string, LibraryList[]>;
+export type LibraryPart = keyof typeof LIBRARY_PARTS;
+export type PartOfLibrary<P extends LibraryPart> = Pick<Library, (typeof LIBRARY_PARTS)[P][number]>;
+
+/** Rows that are read in one step. */
+const ROWS_A_STEP = 200;
+
+/** One part of a library as it travels. Rows of one list have the same columns. */
+export function packed(library: Library, part: LibraryPart): string {
+  return LIBRARY_PARTS[part]
+    .map((list) => {
+      const rows: readonly object[] = library[list];
+      const columns = Object.keys(rows[0] ?? {});
+      return JSON.stringify([
+        list,
+        columns,
+        rows.map((row) => columns.map((column) => (row as Record<string, unknown>)[column])),
+      ]);
+    })
+    .join('\n');
+}
+
+/** Reads what `packed` wrote. Throws a SyntaxError where it is not JSON. */
+export function* unpacked<P extends LibraryPart>(text: string): Steps<PartOfLibrary<P>> {
+  const found: Record<string, object[]> = {};
+  for (const line of text.split('\n')) {
+    const [list, columns, values] = JSON.parse(line) as [string, string[], unknown[][]];
+    yield;
+    const rows: object[] = [];
+    for (const [n, row] of values.entries()) {
+      if (n % ROWS_A_STEP === ROWS_A_STEP - 1) yield;
+      const one: Record<string, unknown> = {};
+      for (let i = 0; i < columns.length; i++) one[columns[i]!] = row[i];
+      rows.push(one);
+    }
+    found[list] = rows;
+  }
+  return found as unknown as PartOfLibrary<P>;
+}
