@@ -1,4 +1,5 @@
 import tailwindcss from '@tailwindcss/vite';
+import { stationChunk } from './scripts/station-chunk';
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -15,6 +16,7 @@ export default defineNuxtConfig({
     // The plugin is typed against another copy of Vite's types.
     plugins: [tailwindcss() as never],
     build: { target: 'es2022' },
+    $client: { build: { rollupOptions: { output: { manualChunks: stationChunk() } } } },
   },
   app: {
     head: {
