@@ -1,5 +1,8 @@
 import tailwindcss from '@tailwindcss/vite';
-import { stationChunk } from './scripts/station-chunk';
+import { stationChunk, viewFiles } from './scripts/station-chunk';
+
+/** Found when the scripts are built, and written into the server, which is built after them. */
+let files: Record<string, string[]> = {};
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -11,7 +14,17 @@ export default defineNuxtConfig({
   modules: ['@pinia/nuxt'],
   css: ['~/assets/main.css'],
   // Made smaller once, at the build: as brotli and gzip beside each file.
-  nitro: { compressPublicAssets: { brotli: true, gzip: true } },
+  nitro: {
+    compressPublicAssets: { brotli: true, gzip: true },
+    virtual: { '#view-files': () => `export default ${JSON.stringify(files)}` },
+  },
+  hooks: {
+    'build:manifest': (manifest) => {
+      files = viewFiles(manifest);
+      // A page says itself what it will want (server/plugins/begin-early.ts).
+      for (const chunk of Object.values(manifest)) chunk.prefetch = false;
+    },
+  },
   vite: {
     // The plugin is typed against another copy of Vite's types.
     plugins: [tailwindcss() as never],
@@ -22,9 +35,7 @@ export default defineNuxtConfig({
     head: {
       title: 'Outwash',
       htmlAttrs: { lang: 'en' },
-      link: [
-        { rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' },
-      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
       meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
     },
   },

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseLibrary } from '../core/library/parse';
-import { REFERENCE_FILE_NAMES, type ReferenceFile } from '../core/model/reference';
+import { REFERENCE_FILE_NAMES, type ReferenceFile } from '../core/model/tables';
 
 /** The shipped library, read and parsed from reference/. */
 export function readLibrary(root = process.cwd()) {

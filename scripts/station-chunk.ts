@@ -1,12 +1,16 @@
-import type { Rollup } from 'vite';
+/** What rollup knows of the modules of a build. */
+interface Meta {
+  getModuleIds: () => IterableIterator<string>;
+  getModuleInfo: (id: string) => { isEntry: boolean; importedIds: readonly string[] } | null;
+}
 
 /** A view of the garden's work: a station, or the frame around them all. */
-const STATION = /\/app\/pages\/gardens\/\[garden\](\/(place|targets|match|plan|season|library)(\/index)?)?\.vue$/;
-const FRAME = /\/app\/pages\/gardens\/\[garden\]\.vue$/;
+const STATION = /\/pages\/gardens\/\[garden\](\/(place|targets|match|plan|season|library)(\/index)?)?\.vue$/;
+const FRAME = /\/pages\/gardens\/\[garden\]\.vue$/;
+/** The list of gardens, where most begin. */
+const LIST = /\/pages\/index\.vue$/;
 /** So many stations share what is fetched with the first of them. */
 const SHARED_BY = 3;
-
-type Meta = Parameters<Rollup.GetManualChunk>[1];
 
 /** Everything that comes with a module. */
 function closure(id: string, { getModuleInfo }: Meta): Set<string> {
@@ -16,18 +20,48 @@ function closure(id: string, { getModuleInfo }: Meta): Set<string> {
 }
 
 /**
- * One file for what the frame of the stations or several of them have in common, instead of half a hundred small ones that
- * a browser fetches one after the other.
+ * One file for what every page begins with, and one for what the frame of the stations or several of them have in common,
+ * instead of half a hundred small ones that a browser fetches one after the other.
  */
-export function stationChunk(): Rollup.GetManualChunk {
-  let shared: Set<string> | null = null;
-  const find = (meta: Meta) => {
+export function stationChunk() {
+  let chunks: Map<string, 'first' | 'stations'> | null = null;
+  const find = (meta: Meta): NonNullable<typeof chunks> => {
     const all = [...meta.getModuleIds()];
-    const always = new Set(all.filter((id) => meta.getModuleInfo(id)?.isEntry).flatMap((id) => [...closure(id, meta)]));
     const users = new Map<string, number>();
     for (const id of all.filter((one) => STATION.test(one)))
       for (const used of closure(id, meta)) users.set(used, (users.get(used) ?? 0) + (FRAME.test(id) ? SHARED_BY : 1));
-    return new Set([...users].flatMap(([id, count]) => (count >= SHARED_BY && !always.has(id) ? [id] : [])));
+    const shared = new Set([...users].flatMap(([id, count]) => (count >= SHARED_BY ? [id] : [])));
+    const comesWith = (test: (id: string) => boolean) => all.filter(test).flatMap((id) => [...closure(id, meta)]);
+    const first = [
+      ...comesWith((id) => meta.getModuleInfo(id)?.isEntry ?? false),
+      ...comesWith((id) => LIST.test(id)).filter((id) => shared.has(id)),
+    ];
+    return new Map([...[...shared].map((id) => [id, 'stations'] as const), ...first.map((id) => [id, 'first'] as const)]);
   };
-  return (id, meta) => ((shared ??= find(meta)).has(id) ? 'stations' : undefined);
+  return (id: string, meta: Meta) => (chunks ??= find(meta)).get(id);
+}
+
+/** A chunk as the manifest of a build describes it. */
+interface Chunk {
+  file: string;
+  imports?: string[];
+  isEntry?: boolean;
+}
+
+/** The scripts that each view of the garden's work wants beside those of every page, by its name; '' for the frame alone. */
+export function viewFiles(manifest: Record<string, Chunk>): Record<string, string[]> {
+  const wanted = (keys: readonly string[]) => {
+    const found = new Set(keys);
+    for (const key of found) for (const imported of manifest[key]?.imports ?? []) found.add(imported);
+    return found;
+  };
+  const always = wanted(Object.keys(manifest).filter((key) => manifest[key]!.isEntry));
+  const views = Object.keys(manifest).filter((key) => STATION.test(`/${key}`));
+  const frame = views.filter((key) => FRAME.test(`/${key}`));
+  return Object.fromEntries(
+    views.map((key) => [
+      STATION.exec(`/${key}`)![2] ?? '',
+      [...wanted([...frame, key])].filter((one) => !always.has(one)).map((one) => manifest[one]!.file),
+    ]),
+  );
 }

@@ -2,10 +2,11 @@ import { wrap, type Remote } from 'comlink';
 import { createSharedComposable } from '@vueuse/core';
 import type { GardenHere } from '~~/core/garden/here';
 import type { Advisor } from '~/workers/advisor';
-import { adviceOn, type Advice } from '~/workers/advice';
+import type { Steps } from '~~/core/model/steps';
+import { adviceOn, type Advice, type Found } from '~/workers/advice';
 
 /**
- * Advice on the open garden. Of most gardens it is found at once; of a large one in a worker that stays, while the page
+ * Advice on the open garden. Of most gardens it is found in slices; of a large one in a worker that stays, while the page
  * goes on. Who asks is given the answer for the garden as it was then: one that comes too late is the asker's to drop.
  */
 export const useAdvice = createSharedComposable(() => {
@@ -31,12 +32,10 @@ export const useAdvice = createSharedComposable(() => {
     return remote;
   }
   /** Asks what is to be known of the garden as it is now. */
-  return async function ask<Name extends keyof Advice>(
-    name: Name,
-    ...asked: Parameters<Advice[Name]>
-  ): Promise<ReturnType<Advice[Name]>> {
+  return async function ask<Name extends keyof Advice>(name: Name, ...asked: Parameters<Advice[Name]>): Promise<Found<Name>> {
     const here = garden.here!;
-    if (!isLargeGarden(here)) return (adviceOn(here)[name] as (...args: unknown[]) => ReturnType<Advice[Name]>)(...asked);
+    if (!isLargeGarden(here))
+      return (await inSlices((adviceOn(here)[name] as (...args: unknown[]) => Steps<Found<Name>>)(...asked)))!;
     const advisor = worker();
     const library = toRaw(libraryStore.library!);
     if (learnt !== library) {
@@ -50,6 +49,6 @@ export const useAdvice = createSharedComposable(() => {
       void advisor.know(JSON.parse(JSON.stringify(here.records)), here.year, garden.plantsIn);
     }
     const plain = JSON.parse(JSON.stringify(asked)) as Parameters<Advice[Name]>;
-    return (await (advisor[name] as unknown as (...args: unknown[]) => Promise<unknown>)(...plain)) as ReturnType<Advice[Name]>;
+    return (await (advisor[name] as unknown as (...args: unknown[]) => Promise<unknown>)(...plain)) as Found<Name>;
   };
 });

@@ -1,20 +1,20 @@
 import type { Change } from '~~/core/coverage/offers/change';
 import type { LibraryProblem } from '~~/core/library/parse';
-import {
-  PLANNED,
-  type GardenFields,
-  type GardenState,
-  type GardenTarget,
-  type OwnRowFields,
-  type Plan,
-  type Planting,
-  type PlantingFields,
-  type Site,
-  type SiteFields,
-  type TargetFields,
+import type {
+  GardenFields,
+  GardenState,
+  GardenTarget,
+  OwnRowFields,
+  Plan,
+  Planting,
+  PlantingFields,
+  Site,
+  SiteFields,
+  TargetFields,
 } from '~~/core/model/garden';
+import { PLANNED } from '~~/core/model/states';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
-import type { ReferenceFile } from '~~/core/model/reference';
+import type { ReferenceFile } from '~~/core/model/tables';
 import { SEEN_WORDS, type Seen, type SeenFields } from '~~/core/model/seen';
 
 /**

@@ -1,5 +1,5 @@
 import type { OwnRow } from '~~/core/model/garden';
-import type { ReferenceFile } from '~~/core/model/reference';
+import type { ReferenceFile } from '~~/core/model/tables';
 
 /** What of the library the gardener has said themselves, by table and key. */
 export function useOwn() {

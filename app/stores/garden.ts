@@ -5,7 +5,7 @@ import { gates } from '~~/core/match/gates/gates';
 import { areaUse } from '~~/core/match/quantities';
 import { bloomRidge } from '~~/core/season/ridge';
 import { gardenHere, type GardenHere } from '~~/core/garden/here';
-import { LIVE_STATES } from '~~/core/model/garden';
+import { LIVE_STATES } from '~~/core/model/states';
 import type { BedSun } from '~~/core/place/sun/bed-sun';
 import { nextPlanting } from '~~/core/place/climate/planting-season';
 import { unlessSame } from '~~/core/garden/parts';

@@ -10,8 +10,8 @@ export const useLibraryStore = defineStore('library', () => {
 
   async function fetchPart<P extends LibraryPart>(part: P): Promise<PartOfLibrary<P>> {
     // The page says where the version is that it was made for.
-    const { href } = document.querySelector<HTMLLinkElement>(`link[data-library="${part}"]`)!;
-    return (await inSlices(unpacked<P>(await callApi<string>('GET', href))))!;
+    const { content } = document.querySelector<HTMLMetaElement>('meta[name=library]')!;
+    return (await inSlices(unpacked<P>(await callApi<string>('GET', `${content}/${part}`))))!;
   }
   /** Asks for what is not there yet; a fault is thrown, and the next who asks tries again. */
   function loadPlaces() {

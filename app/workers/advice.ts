@@ -1,12 +1,13 @@
-import { offersFor, type Offers } from '~~/core/coverage/offers/offers';
-import { timingOffers, type TimingOffer } from '~~/core/coverage/offers/timing';
+import { offersInSteps, type Offers } from '~~/core/coverage/offers/offers';
+import { timingInSteps, type TimingOffer } from '~~/core/coverage/offers/timing';
 import type { Change } from '~~/core/coverage/offers/change';
+import type { Steps } from '~~/core/model/steps';
 import type { GardenHere } from '~~/core/garden/here';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 import type { PlanWishes } from '~~/core/model/wishes';
 import { gardenWith, type Judged } from '~~/core/plan/planner/proposal';
 import { keptOf } from '~~/core/plan/planner/question';
-import { purposesOf, type Purpose } from '~~/core/plan/purpose';
+import { purposesInSteps, type Purpose } from '~~/core/plan/purpose';
 
 /** Which need of which target is asked about. */
 export interface NeedAsked {
@@ -21,7 +22,10 @@ export interface NeedAdvice extends Offers {
 
 const MOST_TIMED = 2;
 
-/** What would serve a garden better, and what its plants are there for: found by trying one change after the other. */
+/**
+ * What would serve a garden better, and what its plants are there for: found by trying one change after the other, each a
+ * step.
+ */
 export function adviceOn(here: GardenHere) {
   const { input, covered, year } = here;
   const needOf = ({ target, stage, special }: NeedAsked) =>
@@ -30,13 +34,13 @@ export function adviceOn(here: GardenHere) {
       ?.needs.find((row) => row.need.stage === stage && row.need.special === special);
   return {
     /** What would serve a need. */
-    forNeed(asked: NeedAsked): NeedAdvice {
+    *forNeed(asked: NeedAsked): Steps<NeedAdvice> {
       const need = needOf(asked);
       if (!need) return { offers: [], nearMisses: [], timed: [] };
       // A year that is over, or not yet grown, is looked at and not planted.
-      const timed = year === null ? timingOffers(input, asked.target, need, ['cut', 'sow']) : [];
+      const timed = year === null ? yield* timingInSteps(input, asked.target, need, ['cut', 'sow']) : [];
       return {
-        ...offersFor(input, asked.target, need),
+        ...(yield* offersInSteps(input, asked.target, need)),
         timed: timed
           .filter((offer) => offer.closes)
           .slice(0, MOST_TIMED)
@@ -44,16 +48,18 @@ export function adviceOn(here: GardenHere) {
       };
     },
     /** The first change that would close a need, a cut before all others. */
-    bestFor(asked: NeedAsked): Change | null {
+    *bestFor(asked: NeedAsked): Steps<Change | null> {
       const need = needOf(asked);
       if (!need) return null;
-      const cut = timingOffers(input, asked.target, need, ['cut']).find((offer) => offer.closes);
-      return (cut ?? offersFor(input, asked.target, need).offers.find((offer) => offer.closes))?.change ?? null;
+      const cut = (yield* timingInSteps(input, asked.target, need, ['cut'])).find((offer) => offer.closes);
+      if (cut) return cut.change;
+      const { offers } = yield* offersInSteps(input, asked.target, need);
+      return offers.find((offer) => offer.closes)?.change ?? null;
     },
     /** What each plant of a proposal is there for, by `proposed <plant> <site>`. */
-    purposes(wishes: PlanWishes, judged: Judged): Map<string, Purpose> {
+    *purposes(wishes: PlanWishes, judged: Judged): Steps<Map<string, Purpose>> {
       const question = here.questionOf(wishes);
-      return purposesOf(
+      return yield* purposesInSteps(
         gardenWith(question, keptOf(question), judged.proposed),
         judged.covered,
         judged.proposed.plants.map((row) => `proposed ${row.plant} ${row.site_id}`),
@@ -62,3 +68,5 @@ export function adviceOn(here: GardenHere) {
   };
 }
 export type Advice = ReturnType<typeof adviceOn>;
+/** What is found by one of its questions. */
+export type Found<Name extends keyof Advice> = ReturnType<Advice[Name]> extends Steps<infer T> ? T : never;

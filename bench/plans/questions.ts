@@ -1,7 +1,8 @@
 import { recordsOfNew } from '../../core/garden/from-file';
 import { gardenHere } from '../../core/garden/here';
 import { regionalGarden } from '../../core/library/regional-garden';
-import { PLANNED, type Planting, type Site } from '../../core/model/garden';
+import type { Planting, Site } from '../../core/model/garden';
+import { PLANNED } from '../../core/model/states';
 import type { Library } from '../../core/model/reference';
 import { FRESH_WISHES } from '../../core/model/wishes';
 import { FRESH_SITE } from '../../core/place/yard/fresh';

@@ -1,5 +1,6 @@
 import type { Almanac, PlantHere } from '../model/here';
-import { type Planting, type Site, grewIn } from '../model/garden';
+import type { Planting, Site } from '../model/garden';
+import { grewIn } from '../model/states';
 import type { Plant } from '../model/reference';
 import { plantingFoliage, plantingShares, type BloomShares } from '../almanac/bloom/planting-bloom';
 import { fit } from '../match/fit/fit';

@@ -1,6 +1,7 @@
 import type { Around } from '../coverage/around';
 import { crownM2 } from '../match/quantities';
-import { LIVE_STATES, type GardenFields, type Planting } from '../model/garden';
+import type { GardenFields, Planting } from '../model/garden';
+import { LIVE_STATES } from '../model/states';
 import type { Almanac } from '../model/here';
 import type { Thing } from '../model/yard';
 import { FRESH_SITE } from '../place/yard/fresh';

@@ -1,10 +1,11 @@
-import { LIBRARY_LISTS, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
+import { type Library, SCHEMAS } from '../model/reference';
+import { type ReferenceFile, TABLES } from '../model/tables';
 
 /** A row as its CSV cells, by column: what a file holds, a form shows and a gardener's own row is kept as. */
 export type Cells = Record<string, string>;
 
 /** The columns of a file, in their order. */
-export const columnsOf = (file: ReferenceFile): string[] => Object.keys(REFERENCE_FILES[file].schema.shape);
+export const columnsOf = (file: ReferenceFile): string[] => Object.keys(SCHEMAS[file].shape);
 
 /** A parsed row as the cells it is written with. */
 export function cellsOf(file: ReferenceFile, row: object): Cells {
@@ -22,11 +23,11 @@ export function cellsOf(file: ReferenceFile, row: object): Cells {
 export function keyOf(file: ReferenceFile, row: object): string {
   const values = row as Record<string, unknown>;
   // A last name left blank leaves no blank behind: keys are saved without.
-  return REFERENCE_FILES[file].key
+  return TABLES[file].key
     .map((column) => String(values[column] ?? ''))
     .join(' + ')
     .trimEnd();
 }
 
 /** The rows of one file in a library. */
-export const rowsOf = (library: Library, file: ReferenceFile): object[] => library[LIBRARY_LISTS[file]];
+export const rowsOf = (library: Library, file: ReferenceFile): object[] => library[TABLES[file].list];

@@ -1,4 +1,5 @@
-import { ANYWHERE, type Library, type Plant, type ReferenceFile } from '../model/reference';
+import type { Library, Plant } from '../model/reference';
+import { ANYWHERE, type ReferenceFile } from '../model/tables';
 import { hostNames } from './hosts';
 import { zoneIndex, zonesOf } from '../place/climate/zones';
 import { isListed } from './status';

@@ -1,4 +1,4 @@
-import type { ReferenceFile } from '../model/reference';
+import type { ReferenceFile } from '../model/tables';
 import * as words from '../model/vocabulary';
 
 /** How a column of the library is asked for in a form. */

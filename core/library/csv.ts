@@ -1,6 +1,7 @@
 import { stringify } from 'csv-stringify/sync';
 import type { OwnRowFields } from '../model/garden';
-import type { Library, ReferenceFile } from '../model/reference';
+import type { Library } from '../model/reference';
+import type { ReferenceFile } from '../model/tables';
 import { cellsOf, columnsOf, keyOf, rowsOf } from './cells';
 import { checkRows } from './check';
 import { withOwn } from './own';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readLibrary } from '../../scripts/reference-files';
 import { OwnRowFields } from '../model/garden';
-import { REFERENCE_FILE_NAMES } from '../model/reference';
+import { REFERENCE_FILE_NAMES } from '../model/tables';
 import { cellsOf, keyOf, rowsOf } from './cells';
 import { csvOf, ownFromCsv } from './csv';
 import { malformed, problemsOfOwn, withOwn } from './own';

@@ -1,5 +1,6 @@
 import type { OwnRowFields } from '../model/garden';
-import { Flight, LIBRARY_LISTS, REFERENCE_FILES, type Library } from '../model/reference';
+import { Flight, type Library, SCHEMAS } from '../model/reference';
+import { TABLES } from '../model/tables';
 import { checkRows } from './check';
 import { keyOf, rowsOf, type Cells } from './cells';
 
@@ -14,7 +15,7 @@ export function withOwn(library: Library, own: readonly OwnRowFields[]): Library
   const laid: Library = { ...library };
   for (const file of new Set(own.map((row) => row.file))) {
     const mine = new Map(own.filter((row) => row.file === file).map((row) => [row.key, row]));
-    const parse = (cells: Cells) => REFERENCE_FILES[file].schema.parse(cells) as object;
+    const parse = (cells: Cells) => SCHEMAS[file].parse(cells) as object;
     const rows: object[] = [];
     for (const shipped of rowsOf(library, file)) {
       const key = keyOf(file, shipped);
@@ -24,7 +25,7 @@ export function withOwn(library: Library, own: readonly OwnRowFields[]): Library
       else if (over.cells) rows.push(parse(over.cells));
     }
     for (const added of mine.values()) if (added.cells) rows.push(parse(added.cells));
-    (laid as unknown as Record<string, object[]>)[LIBRARY_LISTS[file]] = rows;
+    (laid as unknown as Record<string, object[]>)[TABLES[file].list] = rows;
   }
   return withEarlierFlights(laid, own);
 }
@@ -56,12 +57,12 @@ function withEarlierFlights(library: Library, own: readonly OwnRowFields[]): Lib
 /** What is wrong with an own row by itself, by column: its cells against the schema of their file. */
 export function malformed({ file, key, cells }: OwnRowFields): Record<string, string> {
   if (!cells) return {};
-  const result = REFERENCE_FILES[file].schema.safeParse(cells);
+  const result = SCHEMAS[file].safeParse(cells);
   if (!result.success)
     return Object.fromEntries(result.error.issues.map((issue) => [issue.path.join('.'), issue.message]).reverse());
   return keyOf(file, result.data) === key
     ? {}
-    : { [REFERENCE_FILES[file].key[0]!]: 'The names that make this row its own cannot be changed: add another row.' };
+    : { [TABLES[file].key[0]!]: 'The names that make this row its own cannot be changed: add another row.' };
 }
 
 /**

@@ -1,5 +1,6 @@
 import { parse } from 'csv-parse/sync';
-import { LIBRARY_LISTS, REFERENCE_FILE_NAMES, REFERENCE_FILES, type Library, type ReferenceFile } from '../model/reference';
+import { SCHEMAS, type Library } from '../model/reference';
+import { REFERENCE_FILE_NAMES, type ReferenceFile, TABLES } from '../model/tables';
 
 /** Something wrong in a reference file: where, and in a sentence what would be right. Row 1 is the header. */
 export interface LibraryProblem {
@@ -11,7 +12,8 @@ export interface LibraryProblem {
 
 /** Rows of one CSV file of the library, each cell checked by the file's schema, and all problems found. */
 export function parseReferenceFile(file: ReferenceFile, text: string): { rows: unknown[]; problems: LibraryProblem[] } {
-  const { schema, key } = REFERENCE_FILES[file];
+  const schema = SCHEMAS[file];
+  const { key } = TABLES[file];
   const problems: LibraryProblem[] = [];
   const rows: unknown[] = [];
   const records = parse(text, { columns: true, skip_empty_lines: true, relax_column_count: true }) as Record<string, string>[];
@@ -44,7 +46,7 @@ export function parseLibrary(texts: Record<ReferenceFile, string>): { library: L
   const lists = REFERENCE_FILE_NAMES.map((file) => {
     const parsed = parseReferenceFile(file, texts[file]);
     problems.push(...parsed.problems);
-    return [LIBRARY_LISTS[file], parsed.rows] as const;
+    return [TABLES[file].list, parsed.rows] as const;
   });
   return { library: Object.fromEntries(lists) as unknown as Library, problems };
 }

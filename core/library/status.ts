@@ -1,6 +1,7 @@
 import type { GardenFields } from '../model/garden';
 import type { StatusHere } from '../model/here';
-import { ANYWHERE, type PlantStatus } from '../model/reference';
+import type { PlantStatus } from '../model/reference';
+import { ANYWHERE } from '../model/tables';
 import { isInZones } from '../place/climate/zones';
 
 /** Is a status a listing that forbids: invasive or noxious? */

@@ -1,5 +1,6 @@
 import type { Plant } from '../model/reference';
-import { LIVE_STATES, type Planting, type Site } from '../model/garden';
+import type { Planting, Site } from '../model/garden';
+import { LIVE_STATES } from '../model/states';
 import { SETTINGS } from '../settings';
 
 export type Pattern = 'square' | 'triangular';

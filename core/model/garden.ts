@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { choice, id, monthDay, name, number } from './fields';
 import { SeenFields, type Seen } from './seen';
-import { REFERENCE_FILE_NAMES, type ReferenceFile } from './reference';
+import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
 import * as words from './vocabulary';
 import { PlanWishes } from './wishes';
 import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure, type Thing } from './yard';
@@ -132,9 +132,6 @@ export const SiteFields = z
     path: ['volume_l'],
     message: 'A container needs its volume in litres.',
   });
-
-/** Is this ground to be planted? On lawn, in meadow and hedge only what grows there counts. */
-export const isPlanted = ({ ground }: { ground: (typeof words.GROUNDS)[number] }): boolean => ground === 'planted';
 
 export const TargetFields = z.object({
   target: id,
@@ -274,29 +271,6 @@ export type OwnRowFields = z.infer<typeof OwnRowFields>;
 export type OwnRow = z.infer<typeof OwnRow>;
 export type Plan = z.infer<typeof Plan>;
 export type GardenFile = z.infer<typeof GardenFile>;
-
-/** What is only planned so far, beside which plant stands where and how many. */
-export const PLANNED = {
-  state: 'planned',
-  planted_year: null,
-  lost_year: null,
-  sow_on: null,
-  cut: null,
-  stays: false,
-  locked: false,
-  source: '',
-  cost_minor: null,
-  notes: '',
-} as const satisfies Partial<PlantingFields>;
-
-/** States in which a planting counts as part of the plan. */
-export const LIVE_STATES: ReadonlySet<Planting['state']> = new Set(['planned', 'on-order', 'sown', 'in-ground']);
-
-/** Does a planting count in a year (null: in the plan)? What was lost or removed counts in the years before that. */
-export function grewIn({ state, planted_year, lost_year }: PlantingFields, year: number | null): boolean {
-  if (LIVE_STATES.has(state)) return true;
-  return year !== null && planted_year !== null && lost_year !== null && planted_year <= year && year < lost_year;
-}
 
 /** All records of one garden. */
 export interface GardenRecords {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { ReferenceFile } from './tables';
 import * as words from './vocabulary';
 
 /**
@@ -243,9 +244,6 @@ export const BloomRow = z.object({
   confidence,
 });
 
-/** The place of a status row that holds wherever no row for a region or jurisdiction says otherwise. */
-export const ANYWHERE = 'anywhere';
-
 export const PlantStatus = z.object({
   plant: slug,
   /** A region, a two-letter state or province, half-zones as 3a-8b, or ANYWHERE. */
@@ -336,27 +334,25 @@ const Clearing = z.object({
   note,
 });
 
-/** Every file of the library with the schema of its rows and the columns that make a row unique. */
-export const REFERENCE_FILES = {
-  'regions.csv': { schema: Region, key: ['id'] },
-  'climate-normals.csv': { schema: ClimateNormal, key: ['region', 'month'] },
-  'region-areas.csv': { schema: RegionArea, key: ['jurisdiction', 'lat_min', 'lat_max', 'lon_min', 'lon_max'] },
-  'targets.csv': { schema: Target, key: ['id'] },
-  'occurrence.csv': { schema: Occurrence, key: ['target', 'region'] },
-  'flights.csv': { schema: Flight, key: ['target', 'region', 'part', 'first', 'zones'] },
-  'hosts.csv': { schema: Host, key: ['target', 'plant'] },
-  'plants.csv': { schema: Plant, key: ['id'] },
-  'blooms.csv': { schema: BloomRow, key: ['plant', 'region'] },
-  'plant-status.csv': { schema: PlantStatus, key: ['plant', 'place'] },
-  'cautions.csv': { schema: Caution, key: ['plant', 'hazard'] },
-  'propagation.csv': { schema: Propagation, key: ['plant', 'method'] },
-  'care.csv': { schema: Care, key: ['plant', 'action', 'anchor', 'offset_days'] },
-  'ailments.csv': { schema: Ailment, key: ['plant', 'symptom', 'cause'] },
-  'clearing.csv': { schema: Clearing, key: ['plant', 'way'] },
-} as const;
+/** The schema of the rows of every file. */
+export const SCHEMAS = {
+  'regions.csv': Region,
+  'climate-normals.csv': ClimateNormal,
+  'region-areas.csv': RegionArea,
+  'targets.csv': Target,
+  'occurrence.csv': Occurrence,
+  'flights.csv': Flight,
+  'hosts.csv': Host,
+  'plants.csv': Plant,
+  'blooms.csv': BloomRow,
+  'plant-status.csv': PlantStatus,
+  'cautions.csv': Caution,
+  'propagation.csv': Propagation,
+  'care.csv': Care,
+  'ailments.csv': Ailment,
+  'clearing.csv': Clearing,
+} as const satisfies Record<ReferenceFile, z.ZodObject>;
 
-export type ReferenceFile = keyof typeof REFERENCE_FILES;
-export const REFERENCE_FILE_NAMES = Object.keys(REFERENCE_FILES) as ReferenceFile[];
 export type Region = z.infer<typeof Region>;
 export type ClimateNormal = z.infer<typeof ClimateNormal>;
 export type RegionArea = z.infer<typeof RegionArea>;
@@ -391,22 +387,3 @@ export interface Library {
   ailments: Ailment[];
   clearing: Clearing[];
 }
-
-/** Which list of the library each file fills. */
-export const LIBRARY_LISTS: Record<ReferenceFile, keyof Library> = {
-  'regions.csv': 'regions',
-  'climate-normals.csv': 'normals',
-  'region-areas.csv': 'areas',
-  'targets.csv': 'targets',
-  'occurrence.csv': 'occurrence',
-  'flights.csv': 'flights',
-  'hosts.csv': 'hosts',
-  'plants.csv': 'plants',
-  'blooms.csv': 'blooms',
-  'plant-status.csv': 'status',
-  'cautions.csv': 'cautions',
-  'propagation.csv': 'propagation',
-  'care.csv': 'care',
-  'ailments.csv': 'ailments',
-  'clearing.csv': 'clearing',
-};

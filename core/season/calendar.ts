@@ -5,7 +5,8 @@ import type { CoverageInput } from '../coverage/coverage';
 import { standsOf } from '../coverage/stands';
 import { ageShare } from '../match/quantities';
 import type { Coverage } from '../coverage/types';
-import { grewIn, type Planting } from '../model/garden';
+import type { Planting } from '../model/garden';
+import { grewIn } from '../model/states';
 
 export const CALENDAR_GROUPS = ['bed', 'form', 'target'] as const;
 export type CalendarGroup = (typeof CALENDAR_GROUPS)[number];

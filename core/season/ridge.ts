@@ -1,5 +1,6 @@
 import type { Almanac } from '../model/here';
-import { LIVE_STATES, type Planting } from '../model/garden';
+import type { Planting } from '../model/garden';
+import { LIVE_STATES } from '../model/states';
 import { HALF_MONTHS } from '../model/half-month';
 import { crownM2 } from '../match/quantities';
 import { plantingShares } from '../almanac/bloom/planting-bloom';

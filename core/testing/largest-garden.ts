@@ -1,6 +1,7 @@
 import { almanacFor } from '../almanac/almanac';
 import { regionalGarden } from '../library/regional-garden';
-import { GardenFile, PLANNED } from '../model/garden';
+import { GardenFile } from '../model/garden';
+import { PLANNED } from '../model/states';
 import type { Library } from '../model/reference';
 import { fit } from '../match/fit/fit';
 import { FRESH_SITE } from '../place/yard/fresh';

@@ -9,7 +9,8 @@ import { dailyNormalsAt } from '../place/climate/garden-climate';
 import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';
 import type { Position } from '../place/climate/shift';
 import type { CoverageInput } from '../coverage/coverage';
-import { PLANNED, type GardenFields, type GardenRecords, type Planting, type Site } from '../model/garden';
+import type { GardenFields, GardenRecords, Planting, Site } from '../model/garden';
+import { PLANNED } from '../model/states';
 import type {
   BloomRow,
   Caution,

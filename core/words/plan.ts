@@ -1,5 +1,6 @@
 import type { Hindrance } from '../match/hindrance';
-import { isPlanted, type Site } from '../model/garden';
+import type { Site } from '../model/garden';
+import { isPlanted } from '../model/states';
 import type { Obstacle } from '../plan/planner/obstacles';
 import type { Ruled } from '../plan/planner/why-open';
 import { changeWords } from './fit';

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { REFERENCE_FILES, type ReferenceFile } from '../../core/model/reference';
+import { SCHEMAS } from '../../core/model/reference';
+import { REFERENCE_FILE_NAMES, TABLES, type ReferenceFile } from '../../core/model/tables';
 
-type Columns<File extends ReferenceFile> = Record<keyof z.input<(typeof REFERENCE_FILES)[File]['schema']> & string, string>;
+type Columns<File extends ReferenceFile> = Record<keyof z.input<(typeof SCHEMAS)[File]> & string, string>;
 
 /** What each column of the library's tables means. A column without a meaning does not compile. */
 const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
@@ -243,16 +244,16 @@ function allowed(shape: Shape): string {
 
 /** docs/columns.md: every column of every table, what it means and what it may hold. */
 export function columnsPage(): string {
-  const tables = Object.entries(REFERENCE_FILES).map(([file, { schema, key }]) => {
-    const { properties } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as {
+  const tables = REFERENCE_FILE_NAMES.map((file) => {
+    const { properties } = z.toJSONSchema(SCHEMAS[file], { io: 'input', unrepresentable: 'any' }) as {
       properties: Record<string, Shape>;
     };
-    const rows = Object.entries(MEANINGS[file as ReferenceFile]).map(
+    const rows = Object.entries(MEANINGS[file]).map(
       ([column, meaning]) => `| \`${column}\` | ${meaning} | ${allowed(properties[column]!)} |`,
     );
     return [
       `## ${file}`,
-      `One row for each ${key.map((name) => `\`${name}\``).join(' and ')}.`,
+      `One row for each ${TABLES[file].key.map((name) => `\`${name}\``).join(' and ')}.`,
       `| column | meaning | cells |\n|---|---|---|\n${rows.join('\n')}`,
     ].join('\n\n');
   });

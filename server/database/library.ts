@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseLibrary } from '../../core/library/parse';
-import { LIBRARY_LISTS, REFERENCE_FILE_NAMES, type Library, type ReferenceFile } from '../../core/model/reference';
+import type { Library } from '../../core/model/reference';
+import { REFERENCE_FILE_NAMES, type ReferenceFile, TABLES } from '../../core/model/tables';
 import type { Connection } from './connection';
 
 /** Loads the CSV files of `folder` into the database when they differ from what it holds; all or nothing. */
@@ -24,7 +25,7 @@ export function loadLibrary(db: Connection, folder: string) {
     db.exec('DELETE FROM library_row; DELETE FROM library_version;');
     const insert = db.prepare('INSERT INTO library_row (file, position, row) VALUES (?, ?, ?)');
     for (const file of REFERENCE_FILE_NAMES)
-      library[LIBRARY_LISTS[file]].forEach((row, position) => insert.run(file, position, JSON.stringify(row)));
+      library[TABLES[file].list].forEach((row, position) => insert.run(file, position, JSON.stringify(row)));
     db.prepare('INSERT INTO library_version (only_row, digest) VALUES (1, ?)').run(digest);
   })();
 }
@@ -33,7 +34,7 @@ export function loadLibrary(db: Connection, folder: string) {
 export function readLibrary(db: Connection): { library: Library; digest: string } {
   const rows = db.prepare('SELECT row FROM library_row WHERE file = ? ORDER BY position').pluck();
   const lists = REFERENCE_FILE_NAMES.map((file) => [
-    LIBRARY_LISTS[file],
+    TABLES[file].list,
     (rows.all(file) as string[]).map((row) => JSON.parse(row)),
   ]);
   const digest = db.prepare('SELECT digest FROM library_version').pluck().get() as string;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { cellsOf, keyOf, rowsOf, type Cells } from '~~/core/library/cells';
-import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
+import { type ReferenceFile, TABLES } from '~~/core/model/tables';
 
 /**
  * The rows of one table that are about a creature or plant, each to correct, strike out or revert, and a way to add
@@ -13,7 +13,7 @@ const commands = useCommands();
 const { ownOf } = useOwn();
 const open = ref('');
 /** What makes a row its own cannot be changed; of a part of a year only whose and where it is. */
-const fixed = computed(() => (props.file === 'flights.csv' ? ['target', 'region'] : REFERENCE_FILES[props.file].key));
+const fixed = computed(() => (props.file === 'flights.csv' ? ['target', 'region'] : TABLES[props.file].key));
 const rows = computed(() =>
   rowsOf(garden.library!, props.file)
     .map((row) => ({ key: keyOf(props.file, row), cells: cellsOf(props.file, row) }))

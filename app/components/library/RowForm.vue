@@ -3,7 +3,8 @@ import { COLUMN_WORDS, type ColumnWords } from '~~/core/library/columns';
 import { keyOf, rowsOf, type Cells } from '~~/core/library/cells';
 import { HALF_MONTHS, halfMonthName } from '~~/core/model/half-month';
 import { slugOf } from '~~/core/model/slug';
-import { REFERENCE_FILES, type ReferenceFile } from '~~/core/model/reference';
+import { SCHEMAS } from '~~/core/model/reference';
+import { type ReferenceFile, TABLES } from '~~/core/model/tables';
 
 /**
  * A row of the library to correct, or a new one to add. What is saved is the gardener's own; the shipped library
@@ -52,7 +53,7 @@ function toggle(column: string, choice: string) {
 async function save() {
   errors.value = {};
   fault.value = '';
-  const checked = REFERENCE_FILES[props.file].schema.safeParse(cells.value);
+  const checked = SCHEMAS[props.file].safeParse(cells.value);
   if (!checked.success) {
     for (const issue of checked.error.issues) errors.value[issue.path.join('.')] ??= issue.message;
     fault.value = 'Some values cannot be right; they are marked below.';
@@ -60,7 +61,7 @@ async function save() {
   }
   const key = keyOf(props.file, checked.data);
   if (props.fresh && rowsOf(garden.library!, props.file).some((row) => keyOf(props.file, row) === key)) {
-    errors.value[REFERENCE_FILES[props.file].key[0]!] = 'The library has this row already: correct it where it stands.';
+    errors.value[TABLES[props.file].key[0]!] = 'The library has this row already: correct it where it stands.';
     fault.value = 'Nothing was added.';
     return;
   }

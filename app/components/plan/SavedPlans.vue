@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { LIVE_STATES, type Plan } from '~~/core/model/garden';
+import type { Plan } from '~~/core/model/garden';
+import { LIVE_STATES } from '~~/core/model/states';
 
 /** The current plan and the further ones that are saved. */
 const garden = useGardenStore();

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { PLANTING_STATES } from '~~/core/model/vocabulary';
-import { LIVE_STATES, type Planting, type Site } from '~~/core/model/garden';
+import type { Planting, Site } from '~~/core/model/garden';
+import { LIVE_STATES } from '~~/core/model/states';
 import { bloomParts, plantingShares } from '~~/core/almanac/bloom/planting-bloom';
 import type { PlantHere } from '~~/core/model/here';
 import { spellsWords } from '~/components/season/calendar-bars';

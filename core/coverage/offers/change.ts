@@ -1,4 +1,5 @@
-import { PLANNED, type Planting } from '../../model/garden';
+import type { Planting } from '../../model/garden';
+import { PLANNED } from '../../model/states';
 import type { Feature } from '../../model/vocabulary';
 import type { CoverageInput } from '../coverage';
 

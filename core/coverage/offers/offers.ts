@@ -1,6 +1,7 @@
-import { isPlanted } from '../../model/garden';
+import { isPlanted } from '../../model/states';
 import type { Drawback } from '../../match/craft/kinds';
 import type { FitVerdict } from '../../model/here';
+import { finish, type Steps } from '../../model/steps';
 import { coverage, type CoverageInput } from '../coverage';
 import type { Rule } from '../gives/rule';
 import { ruleFor } from '../gives/rules';
@@ -114,7 +115,10 @@ function wantedFirst(offers: readonly Offer[]): Offer[] {
  * What would serve a need that is thin or open: every remedy that coverage accepts, tried on the plan and ranked by
  * whether it closes the need, nativeness, fit and ground taken; and the plants that would do but for something.
  */
-export function offersFor(input: CoverageInput, targetId: string, covered: NeedCoverage): Offers {
+export const offersFor = (...of: Parameters<typeof offersInSteps>): Offers => finish(offersInSteps(...of));
+
+/** The same, plant by plant and trial by trial. */
+export function* offersInSteps(input: CoverageInput, targetId: string, covered: NeedCoverage): Steps<Offers> {
   const rule = ruleFor(input, targetId, covered.need);
   if (!rule || covered.verdict === 'closed') return { offers: [], nearMisses: [] };
   const placesFor = placeFinder(input, rule, covered);
@@ -123,16 +127,21 @@ export function offersFor(input: CoverageInput, targetId: string, covered: NeedC
   for (const here of input.almanac.plants.values()) {
     // What is not recorded in this region may belong to another end of the continent: it is not offered.
     if (!here.status.offered) continue;
+    yield;
     const places = placesFor(here);
     candidates.push(...places.candidates);
     if (places.miss && places.candidates.length === 0) misses.push(places.miss);
   }
-  const offers = [
-    ...changesWithoutPlants(input, rule).map((change) => tryChange(input, targetId, covered, change)),
-    ...mostPromising(rule, candidates, MOST_TRIED).map((candidate) =>
-      tryChange(input, targetId, covered, plantingOf(candidate), ofCandidate(candidate)),
-    ),
-  ].flatMap((tried) => tried?.offer ?? []);
+  const toTry: [Change, OfPlant][] = [
+    ...changesWithoutPlants(input, rule).map((change): [Change, OfPlant] => [change, NO_PLANT]),
+    ...mostPromising(rule, candidates, MOST_TRIED).map((one): [Change, OfPlant] => [plantingOf(one), ofCandidate(one)]),
+  ];
+  const offers: Offer[] = [];
+  for (const [change, ofPlant] of toTry) {
+    yield;
+    const tried = tryChange(input, targetId, covered, change, ofPlant);
+    if (tried) offers.push(tried.offer);
+  }
   misses.sort((a, b) => a.distance - b.distance);
   return {
     offers: wantedFirst(offers).slice(0, MOST_OFFERED),

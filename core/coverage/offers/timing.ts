@@ -5,9 +5,11 @@ import { sownBloom } from '../../almanac/bloom/planting-bloom';
 import { coverage, type CoverageInput } from '../coverage';
 import { nectarOfFlower } from '../../match/nectar';
 import type { Coverage, CoverageVerdict, NeedCoverage } from '../types';
-import { type Planting, LIVE_STATES } from '../../model/garden';
+import type { Planting } from '../../model/garden';
+import { LIVE_STATES } from '../../model/states';
 import { frostFree } from '../../place/climate/frost';
 import { firstDay, monthDayOf, runsOf, type DayWindow } from '../../model/half-month';
+import { finish, type Steps } from '../../model/steps';
 import { SETTINGS } from '../../settings';
 import { ruleFor } from '../gives/rules';
 import type { Rule } from '../gives/rule';
@@ -97,17 +99,19 @@ function cutDays(plant: PlantHere['plant'], window: { from: number; to: number }
 /** How many to cut: all, half or a third of the plants. */
 const cutCounts = (count: number) => [...new Set([count, Math.ceil(count / 2), Math.ceil(count / 3)])];
 
-function cutOffers(input: CoverageInput, { target }: Rule, covered: NeedCoverage, before: Coverage): TimingOffer[] {
+function* cutOffers(input: CoverageInput, { target }: Rule, covered: NeedCoverage, before: Coverage): Steps<TimingOffer[]> {
   const { almanac } = input;
-  return input.plantings.flatMap((planting): TimingOffer[] => {
+  const offers: TimingOffer[] = [];
+  for (const planting of input.plantings) {
     const here = almanac.plants.get(planting.plant);
-    if (!here?.bloom || here.plant.rebloom_days === null || !LIVE_STATES.has(planting.state)) return [];
-    if (nectarOfFlower(target.target, here.plant) === 0) return [];
+    if (!here?.bloom || here.plant.rebloom_days === null || !LIVE_STATES.has(planting.state)) continue;
+    if (nectarOfFlower(target.target, here.plant) === 0) continue;
     const window = sownBloom(here, planting.sow_on, almanac.frosts);
-    if (!window) return [];
+    if (!window) continue;
     let best: TimingOffer | null = null;
     for (const day of cutDays(here.plant, window, covered.gaps))
       for (const count of cutCounts(planting.count)) {
+        yield;
         const cut = { on: monthDayOf(day), count };
         const tried = tryChange(input, target.target.id, covered, { kind: 'cut', planting: planting.id, cut });
         if (!tried) continue;
@@ -122,8 +126,9 @@ function cutOffers(input: CoverageInput, { target }: Rule, covered: NeedCoverage
         };
         if (!best || worth(offer) > worth(best)) best = offer;
       }
-    return best ? [best] : [];
-  });
+    if (best) offers.push(best);
+  }
+  return offers;
 }
 
 /** A cut is the better the more gaps it closes and the less it opens elsewhere; then the further it lifts the need. */
@@ -185,7 +190,7 @@ export function sowingDayFor(here: PlantHere, halfMonth: number, frosts: Frosts)
   return day <= Math.min(latest, 365) && day >= 1 ? day : null;
 }
 
-function sowOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, before: Coverage): TimingOffer[] {
+function* sowOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, before: Coverage): Steps<TimingOffer[]> {
   const { almanac } = input;
   const placesFor = placeFinder(input, rule, covered);
   const candidates: (Candidate & { day: number })[] = [];
@@ -199,7 +204,8 @@ function sowOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, befo
     }
   }
   const change = (c: (typeof candidates)[number]): Change => ({ ...plantingOf(c), sow_on: monthDayOf(c.day) });
-  return triedOf(input, rule, covered, candidates, MOST_SOWN, change).map(({ offer, after, candidate: { here } }) => ({
+  const tried = yield* triedOf(input, rule, covered, candidates, MOST_SOWN, change);
+  return tried.map(({ offer, after, candidate: { here } }) => ({
     ...offer,
     way: 'sow',
     plant: here.plant.id,
@@ -230,7 +236,7 @@ function sisterOf(here: PlantHere, { of, near }: { of: PlantHere; near: boolean 
   return { kind: 'sister', of: of.plant.id, near, days, bloom: here.bloom };
 }
 
-function sisterOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, before: Coverage): TimingOffer[] {
+function* sisterOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, before: Coverage): Steps<TimingOffer[]> {
   const { almanac } = input;
   const liked = [...new Set(input.plantings.filter((row) => LIVE_STATES.has(row.state)).map((row) => row.plant))]
     .flatMap((plant) => almanac.plants.get(plant) ?? [])
@@ -240,7 +246,8 @@ function sisterOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, b
   const candidates = [...almanac.plants.values()]
     .filter((here) => here.status.offered && !planted.has(here.plant.id) && likedSister(here, liked) !== null)
     .flatMap((here) => placesFor(here).candidates);
-  return triedOf(input, rule, covered, candidates, MOST_SISTERS, plantingOf).map(({ offer, after, candidate: { here } }) => ({
+  const tried = yield* triedOf(input, rule, covered, candidates, MOST_SISTERS, plantingOf);
+  return tried.map(({ offer, after, candidate: { here } }) => ({
     ...offer,
     way: 'sister',
     plant: here.plant.id,
@@ -252,18 +259,21 @@ function sisterOffers(input: CoverageInput, rule: Rule, covered: NeedCoverage, b
 }
 
 /** The most promising candidates as they prove when tried. */
-function triedOf<C extends Candidate>(
+function* triedOf<C extends Candidate>(
   input: CoverageInput,
   rule: Rule,
   covered: NeedCoverage,
   candidates: readonly C[],
   most: number,
   changeOf: (candidate: C) => Change,
-): { offer: Offer; after: Coverage; candidate: C }[] {
-  return mostPromising(rule, candidates, most).flatMap((candidate) => {
+): Steps<{ offer: Offer; after: Coverage; candidate: C }[]> {
+  const helping: { offer: Offer; after: Coverage; candidate: C }[] = [];
+  for (const candidate of mostPromising(rule, candidates, most)) {
+    yield;
     const tried = tryChange(input, rule.target.target.id, covered, changeOf(candidate), ofCandidate(candidate));
-    return tried ? [{ ...tried, candidate }] : [];
-  });
+    if (tried) helping.push({ ...tried, candidate });
+  }
+  return helping;
 }
 
 /**
@@ -272,20 +282,21 @@ function triedOf<C extends Candidate>(
  * or later. Only the `ways` asked for are tried, in their order; within each, what closes most comes first. Nothing for a need
  * that is closed or is not nectar.
  */
-export function timingOffers(
+export const timingOffers = (...of: Parameters<typeof timingInSteps>): TimingOffer[] => finish(timingInSteps(...of));
+
+/** The same, trial by trial. */
+export function* timingInSteps(
   input: CoverageInput,
   targetId: string,
   covered: NeedCoverage,
   ways: readonly TimingWay[] = TIMING_WAYS,
-): TimingOffer[] {
+): Steps<TimingOffer[]> {
   const rule = ruleFor(input, targetId, covered.need);
   if (!rule || covered.need.stage !== 'nectar' || covered.verdict === 'closed') return [];
   const before = coverage(input);
   const byEffect = (a: TimingOffer, b: TimingOffer) => worth(b) - worth(a) || Number(b.native) - Number(a.native);
-  const tried: Record<TimingWay, () => TimingOffer[]> = {
-    cut: () => cutOffers(input, rule, covered, before),
-    sow: () => sowOffers(input, rule, covered, before),
-    sister: () => sisterOffers(input, rule, covered, before),
-  };
-  return ways.flatMap((way) => tried[way]().sort(byEffect));
+  const trials = { cut: cutOffers, sow: sowOffers, sister: sisterOffers };
+  const found: TimingOffer[] = [];
+  for (const way of ways) found.push(...(yield* trials[way](input, rule, covered, before)).sort(byEffect));
+  return found;
 }

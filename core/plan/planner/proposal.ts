@@ -1,6 +1,7 @@
 import { coverage, type CoverageInput } from '../../coverage/coverage';
 import type { Coverage } from '../../coverage/types';
-import { PLANNED, type Planting } from '../../model/garden';
+import type { Planting } from '../../model/garden';
+import { PLANNED } from '../../model/states';
 import type { Feature } from '../../model/vocabulary';
 import { goodsFor, goodsPrice, type Goods } from '../shopping/goods';
 import { costOf } from '../shopping/sizes';

@@ -1,6 +1,7 @@
 import type { Almanac } from '../../model/here';
 import type { CoverageInput } from '../../coverage/coverage';
-import { LIVE_STATES, type Planting } from '../../model/garden';
+import type { Planting } from '../../model/garden';
+import { LIVE_STATES } from '../../model/states';
 import type { PlanWishes } from '../../model/wishes';
 import type { PlantSize } from '../../model/vocabulary';
 import { usualSize, type OwnPrices } from '../shopping/sizes';

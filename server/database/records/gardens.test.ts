@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { GardenFile, PLANNED, type PlantingFields, type SiteFields } from '../../../core/model/garden';
+import { GardenFile, type PlantingFields, type SiteFields } from '../../../core/model/garden';
+import { PLANNED } from '../../../core/model/states';
 import { FRESH_SITE } from '../../../core/place/yard/fresh';
 import { openDatabase, type Connection } from '../connection';
 import { Fault } from '../faults';

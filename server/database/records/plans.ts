@@ -1,4 +1,5 @@
-import { PLANNED, type Plan, type PlantingFields } from '../../../core/model/garden';
+import type { Plan, PlantingFields } from '../../../core/model/garden';
+import { PLANNED } from '../../../core/model/states';
 import type { Feature } from '../../../core/model/vocabulary';
 import type { PlanWishes } from '../../../core/model/wishes';
 import type { Connection } from '../connection';

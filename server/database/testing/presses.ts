@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { GardenFile, PLANNED } from '../../../core/model/garden';
+import { GardenFile } from '../../../core/model/garden';
+import { PLANNED } from '../../../core/model/states';
 import { openDatabase, type Connection } from '../connection';
 import { FRESH_WISHES } from '../../../core/model/wishes';
 import { freshSite } from '../../../core/place/yard/fresh';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LIVE_STATES } from '~~/core/model/garden';
+import { LIVE_STATES } from '~~/core/model/states';
 
 /** What grows here already and stays: plantings from the first day, which already count. */
 const garden = useGardenStore();

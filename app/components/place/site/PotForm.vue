@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { arrangement, plantsHeld, potRisk, potZone, winterNeed, winterOf } from '~~/core/place/containers/pots';
 import { POT_RISKS, WINTER_ADVICE } from '~~/core/words/pots';
-import { LIVE_STATES, PotFields, type Site } from '~~/core/model/garden';
+import { PotFields, type Site } from '~~/core/model/garden';
+import { LIVE_STATES } from '~~/core/model/states';
 import { UNITS } from '~~/core/model/units';
 import { potLitres } from '~~/core/place/soil/volumes';
 import { FRESH_POT } from '~~/core/place/yard/fresh';

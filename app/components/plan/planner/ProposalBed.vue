@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Site } from '~~/core/model/garden';
-import { LIVE_STATES, PLANNED } from '~~/core/model/garden';
+import { LIVE_STATES, PLANNED } from '~~/core/model/states';
 import { halfMonthsInWords } from '~~/core/model/half-month';
 import type { Judged } from '~~/core/plan/planner/proposal';
 import type { Purpose } from '~~/core/plan/purpose';

@@ -2,7 +2,7 @@
 import { rowsOf } from '~~/core/library/cells';
 import { libraryCounts } from '~~/core/library/check';
 import type { LibraryProblem } from '~~/core/library/parse';
-import { REFERENCE_FILE_NAMES, type ReferenceFile } from '~~/core/model/reference';
+import { REFERENCE_FILE_NAMES, type ReferenceFile } from '~~/core/model/tables';
 
 const garden = useGardenStore();
 const commands = useCommands();

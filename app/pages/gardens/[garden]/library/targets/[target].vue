@@ -3,7 +3,7 @@ import { resolveHosts } from '~~/core/library/hosts';
 import { hostMates, rangeOf } from '~~/core/almanac/about';
 import { isListed } from '~~/core/library/status';
 import { halfMonthsInWords } from '~~/core/model/half-month';
-import { REFERENCE_FILES } from '~~/core/model/reference';
+import { Flight } from '~~/core/model/reference';
 import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
 import { needsOf } from '~~/core/coverage/needs';
 import { broodsWords, statedPart, winterWords, yearWords } from '~~/core/words/flights';
@@ -57,7 +57,7 @@ const mates = computed(() => (garden.almanac ? hostMates(garden.almanac, id.valu
 const range = computed(() => (garden.library ? rangeOf(garden.library, id.value) : []));
 /** A row of flights.csv as it stands in its cells, in words. */
 function partOf(cells: Record<string, string>) {
-  const row = REFERENCE_FILES['flights.csv'].schema.safeParse(cells);
+  const row = Flight.safeParse(cells);
   return row.success ? statedPart(row.data) : '';
 }
 const base = computed(() => `/gardens/${garden.id}/library`);

@@ -1,0 +1,24 @@
+/** Every file of the library: the list it fills, and the columns that make a row unlike every other. */
+export const TABLES = {
+  'regions.csv': { list: 'regions', key: ['id'] },
+  'climate-normals.csv': { list: 'normals', key: ['region', 'month'] },
+  'region-areas.csv': { list: 'areas', key: ['jurisdiction', 'lat_min', 'lat_max', 'lon_min', 'lon_max'] },
+  'targets.csv': { list: 'targets', key: ['id'] },
+  'occurrence.csv': { list: 'occurrence', key: ['target', 'region'] },
+  'flights.csv': { list: 'flights', key: ['target', 'region', 'part', 'first', 'zones'] },
+  'hosts.csv': { list: 'hosts', key: ['target', 'plant'] },
+  'plants.csv': { list: 'plants', key: ['id'] },
+  'blooms.csv': { list: 'blooms', key: ['plant', 'region'] },
+  'plant-status.csv': { list: 'status', key: ['plant', 'place'] },
+  'cautions.csv': { list: 'cautions', key: ['plant', 'hazard'] },
+  'propagation.csv': { list: 'propagation', key: ['plant', 'method'] },
+  'care.csv': { list: 'care', key: ['plant', 'action', 'anchor', 'offset_days'] },
+  'ailments.csv': { list: 'ailments', key: ['plant', 'symptom', 'cause'] },
+  'clearing.csv': { list: 'clearing', key: ['plant', 'way'] },
+} as const;
+
+export type ReferenceFile = keyof typeof TABLES;
+export const REFERENCE_FILE_NAMES = Object.keys(TABLES) as ReferenceFile[];
+
+/** The place of a status row that holds wherever no row for a region or jurisdiction says otherwise. */
+export const ANYWHERE = 'anywhere';

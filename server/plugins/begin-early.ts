@@ -1,0 +1,28 @@
+import viewFiles from '#view-files';
+// Brings the types of Nuxt's own hooks.
+import type {} from '@nuxt/nitro-server';
+import { defineNitroPlugin } from 'nitropack/runtime';
+import { useStore } from '../database/open';
+
+/** A view of a garden, by its address: the garden and the name of the view. */
+const VIEW = /^\/gardens\/([\w%.-]+)(?:\/(\w+))?/;
+
+/**
+ * Every page names the version of the library; a view of a garden also what it will want, so that its scripts, its garden
+ * and the library come while the first scripts do.
+ */
+export default defineNitroPlugin((nitro) => {
+  nitro.hooks.hook('render:html', (html, { event }) => {
+    const library = `/api/library/${useStore().digest}`;
+    const data = (path: string) => `<link rel="preload" as="fetch" crossorigin="anonymous" href="${path}">`;
+    html.head.push(`<meta name="library" content="${library}">`, data(`${library}/places`));
+    const [, garden, view = ''] = VIEW.exec(event.path) ?? [];
+    if (garden === undefined) return;
+    const scripts = viewFiles[view] ?? viewFiles[''] ?? [];
+    html.head.push(
+      data(`${library}/living`),
+      data(`/api/gardens/${garden}`),
+      ...scripts.map((file) => `<link rel="modulepreload" as="script" crossorigin href="/_nuxt/${file}">`),
+    );
+  });
+});
