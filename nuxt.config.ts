@@ -3,6 +3,7 @@ import { stationChunk, viewFiles } from './scripts/station-chunk';
 
 /** Found when the scripts are built, and written into the server, which is built after them. */
 let files: Record<string, string[]> = {};
+let fonts: string[] = [];
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -16,11 +17,14 @@ export default defineNuxtConfig({
   // Made smaller once, at the build: as brotli and gzip beside each file.
   nitro: {
     compressPublicAssets: { brotli: true, gzip: true },
-    virtual: { '#view-files': () => `export default ${JSON.stringify(files)}` },
+    virtual: {
+      '#view-files': () => `export const views = ${JSON.stringify(files)};\nexport const fonts = ${JSON.stringify(fonts)};`,
+    },
   },
   hooks: {
     'build:manifest': (manifest) => {
       files = viewFiles(manifest);
+      fonts = [...new Set(Object.values(manifest).map(({ file }) => file))].filter((file) => /^(sans|serif)\..*woff2$/.test(file));
       // A page says itself what it will want (server/plugins/begin-early.ts).
       for (const chunk of Object.values(manifest)) chunk.prefetch = false;
     },

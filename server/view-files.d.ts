@@ -1,5 +1,6 @@
-/** The scripts each view of a garden wants, by its name: written by the build. */
 declare module '#view-files' {
-  const files: Record<string, string[]>;
-  export default files;
+  /** The scripts each view of a garden wants, by its name: written by the build. */
+  export const views: Record<string, string[]>;
+  /** The fonts that every page is written in. */
+  export const fonts: string[];
 }

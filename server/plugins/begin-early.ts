@@ -1,4 +1,4 @@
-import viewFiles from '#view-files';
+import { fonts, views } from '#view-files';
 // Brings the types of Nuxt's own hooks.
 import type {} from '@nuxt/nitro-server';
 import { defineNitroPlugin } from 'nitropack/runtime';
@@ -16,9 +16,11 @@ export default defineNitroPlugin((nitro) => {
     const library = `/api/library/${useStore().digest}`;
     const data = (path: string) => `<link rel="preload" as="fetch" crossorigin="anonymous" href="${path}">`;
     html.head.push(`<meta name="library" content="${library}">`, data(`${library}/places`));
+    for (const file of fonts)
+      html.head.push(`<link rel="preload" as="font" type="font/woff2" crossorigin="anonymous" href="/_nuxt/${file}">`);
     const [, garden, view = ''] = VIEW.exec(event.path) ?? [];
     if (garden === undefined) return;
-    const scripts = viewFiles[view] ?? viewFiles[''] ?? [];
+    const scripts = views[view] ?? views[''] ?? [];
     html.head.push(
       data(`${library}/living`),
       data(`/api/gardens/${garden}`),

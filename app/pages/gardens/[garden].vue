@@ -7,12 +7,15 @@ const records = useRecordsStore();
 const view = useViewStore();
 const finding = ref(false);
 const keysShown = ref(false);
+/** The frame of the views comes first, and the view a moment later: each is drawn before the next is made. */
 const ready = ref(false);
+const begun = ref(false);
 
 useKeys({ find: () => (finding.value = true), help: () => (keysShown.value = true) });
 
+const drawn = () => new Promise<void>((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
 async function open(id: string) {
-  ready.value = false;
+  ready.value = begun.value = false;
   view.closeReasons();
   garden.year = null;
   try {
@@ -21,6 +24,9 @@ async function open(id: string) {
     await garden.prepare();
     if (records.id !== id) return;
     ready.value = true;
+    await drawn();
+    if (records.id !== id) return;
+    begun.value = true;
     // Calculated while the first view is read, so that going to Match is answered at once.
     const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant];
     const next = () => {
@@ -110,7 +116,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
       >
         <main id="main" class="min-w-0">
           <PaperHead />
-          <NuxtPage />
+          <NuxtPage v-if="begun" />
         </main>
         <ReasonsPanel />
       </div>
