@@ -6,7 +6,6 @@ export function useGrowing<T>(rows: () => readonly T[], first: number, more = 10
   const shown = ref(first);
   const printing = usePrinting();
   let ended = false;
-  const afterFrame = (then: () => void) => requestAnimationFrame(() => setTimeout(then));
   function grow() {
     if (ended) return;
     if (shown.value >= rows().length) {
@@ -15,9 +14,9 @@ export function useGrowing<T>(rows: () => readonly T[], first: number, more = 10
       return;
     }
     shown.value += more;
-    afterFrame(grow);
+    void drawn().then(grow);
   }
-  onMounted(() => afterFrame(grow));
+  onMounted(() => void drawn().then(grow));
   onBeforeUnmount(() => (ended = true));
   return computed(() => (printing.value || shown.value >= rows().length ? rows() : rows().slice(0, shown.value)));
 }

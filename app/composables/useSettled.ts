@@ -19,10 +19,9 @@ interface Settled {
  */
 export function useSettled(here: Readonly<Ref<GardenHere | null>>) {
   const settled = shallowRef<Settled | null>(null);
-  const painted = () => new Promise<void>((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
 
   async function settle(now: GardenHere) {
-    await painted();
+    await drawn();
     const covered = await inSlices(now.coveredInSteps(), () => here.value === now);
     if (covered && here.value === now) settled.value = { garden: now.garden.id, input: now.input, covered };
   }

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core';
 
-/** A part of a long view that is made when it comes near the screen, or goes on paper; its place is kept until then. */
+/**
+ * A part of a long view that is made when it comes near the screen, or goes on paper; its place is kept until then. Where
+ * the view is not long (`always`) it is made as soon as what is above it is drawn.
+ */
 const props = defineProps<{ always: boolean; height: number }>();
 const place = useTemplateRef<HTMLElement>('place');
-const near = ref(props.always);
+const near = ref(false);
 const printing = usePrinting();
+const soon = useSoon();
 const { stop } = useIntersectionObserver(
   place,
   ([entry]) => {
@@ -27,6 +31,6 @@ const { stop } = useIntersectionObserver(
         : { containIntrinsicBlockSize: `auto ${height}px`, minHeight: near || printing ? undefined : `${height}px` }
     "
   >
-    <slot v-if="near || printing" />
+    <slot v-if="near || printing || (always && soon)" />
   </div>
 </template>

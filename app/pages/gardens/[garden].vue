@@ -13,7 +13,6 @@ const begun = ref(false);
 
 useKeys({ find: () => (finding.value = true), help: () => (keysShown.value = true) });
 
-const drawn = () => new Promise<void>((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
 async function open(id: string) {
   ready.value = begun.value = false;
   view.closeReasons();

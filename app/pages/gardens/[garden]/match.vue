@@ -1,5 +1,6 @@
 <script setup lang="ts">
 const garden = useGardenStore();
+const soon = useSoon();
 const { rows, words, target, stage, only, sort } = useMatch();
 const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.targets.get(row.target)?.target ?? []));
 </script>
@@ -8,7 +9,9 @@ const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.ta
   <div>
     <div class="flex flex-wrap items-baseline gap-x-5">
       <h1>Match</h1>
-      <p class="text-quiet">{{ rows.length }} of {{ garden.services.length }} plants, against {{ garden.sites.length }} sites</p>
+      <p v-if="soon" class="text-quiet">
+        {{ rows.length }} of {{ garden.services.length }} plants, against {{ garden.sites.length }} sites
+      </p>
     </div>
     <form class="no-print mt-1 flex flex-wrap items-end gap-x-4 gap-y-1 text-sm" @submit.prevent>
       <label class="grid">Name or kind<input v-model="words" class="field w-36!" type="search" /></label>
@@ -54,7 +57,7 @@ const chosen = computed(() => garden.targets.flatMap((row) => garden.almanac?.ta
     <p v-if="garden.sites.length === 0" class="my-6">
       No site to match against yet. <NuxtLink class="link" :to="`/gardens/${garden.id}/place`">Add a bed</NuxtLink> first.
     </p>
-    <p v-else-if="rows.length === 0" class="my-6">No plant passes all of these. Loosen one of the choices above.</p>
-    <MatchTable v-else :rows="rows" />
+    <p v-else-if="soon && rows.length === 0" class="my-6">No plant passes all of these. Loosen one of the choices above.</p>
+    <MatchTable v-else-if="soon" :rows="rows" />
   </div>
 </template>

@@ -29,7 +29,7 @@ const rows = computed(() =>
     return a.target.common.localeCompare(b.target.common);
   }),
 );
-const shown = useGrowing(() => rows.value, 14);
+const shown = useGrowing(() => rows.value, 8);
 const flying = computed(() => rows.value.filter((here) => here.flightHalfMonths.includes(view.halfMonth)).length);
 /** Chosen or removed, and on to the next: a list is gone through from its top. */
 async function onwards(event: Event, change: Promise<unknown>) {

@@ -6,6 +6,7 @@ import type { Plant, Target } from '~~/core/model/reference';
 const garden = useGardenStore();
 const { find } = useLibrarySearch();
 const { about } = useOwn();
+const soon = useSoon();
 const words = ref('');
 const show = useLocalStorage<'target' | 'plant'>('outwash-library-shows', 'target');
 const kind = ref('');
@@ -90,9 +91,9 @@ const base = computed(() => `/gardens/${garden.id}/library`);
       <label><input v-model="only.unsure" type="checkbox" /> unsure rows</label>
       <label v-if="garden.own.length"><input v-model="only.own" type="checkbox" /> with your own word</label>
       <label v-if="show === 'target'"><input v-model="plate" type="checkbox" /> as a plate</label>
-      <span class="text-quiet" role="status">{{ entries.length }} shown</span>
+      <span class="text-quiet" role="status">{{ soon ? `${entries.length} shown` : '' }}</span>
     </div>
-    <p v-if="entries.length === 0" class="my-6 max-w-prose">
+    <p v-if="soon && entries.length === 0" class="my-6 max-w-prose">
       Nothing here is called that<template v-if="others">
         , but {{ others }} of the {{ show === 'target' ? 'plants' : 'creatures' }}
         <button class="link" @click="show = show === 'target' ? 'plant' : 'target'">
@@ -100,8 +101,8 @@ const base = computed(() => `/gardens/${garden.id}/library`);
         </button> </template
       >. Try fewer letters, or widen the filters.
     </p>
-    <CreaturePlate v-else-if="plate && show === 'target'" :targets="entries.map((entry) => entry.row as Target)" />
-    <LibraryList v-else :entries="entries" />
+    <CreaturePlate v-else-if="soon && plate && show === 'target'" :targets="entries.map((entry) => entry.row as Target)" />
+    <LibraryList v-else-if="soon" :entries="entries" />
     <p class="mt-3 max-w-prose text-sm text-quiet">
       Compiled from general knowledge, with the doubtful rows marked. Lists and laws change: check with your local extension
       office before you plant.

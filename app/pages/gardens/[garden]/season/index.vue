@@ -1,6 +1,7 @@
 <script setup lang="ts">
 const garden = useGardenStore();
 const comparison = useComparisonStore();
+const soon = useSoon();
 /** Targets whose ledger is shown at once; a longer one is made when it comes near. */
 const AT_ONCE = 15;
 </script>
@@ -22,7 +23,7 @@ const AT_ONCE = 15;
       <div class="mt-2 gap-6" :class="comparison.choice ? 'grid md:grid-cols-2' : ''">
         <div class="min-w-0">
           <h2 v-if="comparison.choice">As it stands</h2>
-          <TheBraid class="one-page" :narrow="comparison.choice !== null" />
+          <TheBraid v-if="soon" class="one-page" :narrow="comparison.choice !== null" />
         </div>
         <ComparedBraid v-if="comparison.choice" class="min-w-0" />
       </div>
