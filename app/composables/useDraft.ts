@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { rebased } from './rebased';
 
 /**
  * A form's own copy of a record, checked field by field. Nothing typed is lost when saving fails: the draft
@@ -6,7 +7,8 @@ import type { z } from 'zod';
  */
 export function useDraft<S extends z.ZodType>(schema: S, start: () => z.input<S>) {
   type Draft = z.input<S>;
-  const draft = ref(structuredClone(start())) as Ref<Draft>;
+  let begun = structuredClone(start()) as Draft;
+  const draft = ref(structuredClone(begun)) as Ref<Draft>;
   const errors = ref<Record<string, string>>({});
   const fault = ref('');
   const saving = ref(false);
@@ -37,9 +39,16 @@ export function useDraft<S extends z.ZodType>(schema: S, start: () => z.input<S>
     }
   }
   function restart() {
-    draft.value = structuredClone(start());
+    begun = structuredClone(start());
+    draft.value = structuredClone(begun);
     errors.value = {};
     fault.value = '';
   }
-  return { draft, errors, fault, saving, save, restart };
+  /** Takes over what the record says now, but for what was typed here meanwhile. */
+  function follow() {
+    const now = structuredClone(start());
+    draft.value = rebased(toRaw(draft.value), begun, now) as Draft;
+    begun = structuredClone(now);
+  }
+  return { draft, errors, fault, saving, save, restart, follow };
 }

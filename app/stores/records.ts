@@ -18,6 +18,8 @@ export const useRecordsStore = defineStore('records', () => {
   const turn = inTurn();
   /** The garden that is wanted: an answer about another one comes too late. */
   let wanted = '';
+  /** The revision that the last change made here gave a record, by its address. */
+  const mine = new Map<string, number>();
   /** How many answers were taken: a state asked for before the last of them is older than what is shown. */
   let taken = 0;
 
@@ -54,6 +56,27 @@ export const useRecordsStore = defineStore('records', () => {
     const of = id.value;
     return turn(() => exchange(of, method, path, body, stateOf));
   }
+  const recordAt = (path: string, recordId: string): Stored | undefined => {
+    const [, list] = path.split('/');
+    if (!list) return state.value?.garden;
+    return (state.value?.[list as 'sites'] as Stored[] | undefined)?.find((row) => row.id === recordId);
+  };
+  /**
+   * Sends a change to a stored record, when its turn has come. Where the record was changed here since it was seen, as by
+   * two fields filled in quick succession, the change is made to what it is by then.
+   */
+  function sendTo<R extends Stored>(path: string, record: R, request: (latest: R) => [ApiMethod, string, unknown], said: string) {
+    const of = id.value;
+    const address = `${of}${path}`;
+    return turn(async () => {
+      const now = recordAt(path, record.id) as R | undefined;
+      const latest = now && mine.get(address) === now.revision ? now : record;
+      await exchange<GardenState>(of, ...request(latest), (answer) => answer);
+      const after = recordAt(path, record.id);
+      if (after) mine.set(address, after.revision);
+      if (said) undoable(said);
+    });
+  }
 
   const undoable = (said: string) => notices.say(said, 'done', { label: 'Undo', run: () => step('undo') });
   /** Makes a change and says so, unless there is nothing to say. */
@@ -84,14 +107,23 @@ export const useRecordsStore = defineStore('records', () => {
   }
   /** Changes some fields of a stored record; the others stay as they were seen. */
   function revise<R extends Stored>(path: string, record: R, fields: Partial<Omit<R, keyof Stored>>, said: string) {
-    const { id: _id, revision, ...row } = record;
-    const save = (at: number) => change('PUT', path, { revision: at, fields: { ...row, ...fields } }, said);
-    return attempt(() => save(revision), save);
+    const save = (at?: number) =>
+      sendTo(
+        path,
+        record,
+        (latest) => {
+          const { id: _id, revision, ...row } = at === undefined ? latest : record;
+          return ['PUT', path, { revision: at ?? revision, fields: { ...row, ...fields } }];
+        },
+        said,
+      );
+    return attempt(() => save(), save);
   }
   /** Removes a stored record. */
-  function remove(path: string, { revision }: Stored, said: string) {
-    const work = (at: number) => change('DELETE', `${path}?revision=${at}`, undefined, said);
-    return attempt(() => work(revision), work, 'Remove it all the same');
+  function remove(path: string, record: Stored, said: string) {
+    const work = (at?: number) =>
+      sendTo(path, record, (latest) => ['DELETE', `${path}?revision=${at ?? latest.revision}`, undefined], said);
+    return attempt(() => work(), work, 'Remove it all the same');
   }
   /** Undoes the last change, or does it again. Of presses in quick succession each goes one step further. */
   function step(way: 'undo' | 'redo') {

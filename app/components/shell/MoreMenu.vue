@@ -36,7 +36,7 @@ const row = 'flex min-h-11 w-full items-center justify-between gap-4 px-3 text-l
   <Menu as="div" class="short:relative">
     <MenuButton class="flex min-h-[2.95rem] w-full flex-col items-center justify-center short:min-h-6 short:px-2">
       <Ellipsis :size="20" aria-hidden="true" class="short:hidden" />
-      <span class="text-[0.7rem] leading-tight short:text-base">More</span>
+      <span class="text-xs leading-tight short:text-base">More</span>
     </MenuButton>
     <MenuItems
       class="fixed right-2 bottom-[3.2rem] z-40 w-64 border border-line bg-raised shadow-lg short:absolute short:top-full short:right-0 short:bottom-auto"

@@ -33,7 +33,7 @@ const others = computed(() => stations.value.filter((station) => !station.daily)
             :class="here(station.path) ? 'font-bold text-press underline decoration-2 underline-offset-4 md:no-underline' : ''"
             >{{ station.name }}</span
           >
-          <span class="max-w-full truncate text-[0.7rem] leading-tight text-quiet md:text-xs short:hidden">{{
+          <span class="max-w-full truncate text-xs leading-tight text-quiet short:hidden">{{
             station.figure
           }}</span>
         </NuxtLink>

@@ -16,8 +16,8 @@ const start = (): ThingFields => {
   const { id: _id, revision: _revision, ...fields } = JSON.parse(JSON.stringify(kept.value)) as Thing;
   return fields;
 };
-const { draft, errors, save, restart } = useDraft(ThingFields, start);
-watch(kept, () => kept.value && restart());
+const { draft, errors, save, follow } = useDraft(ThingFields, start);
+watch(kept, () => kept.value && follow());
 const traits = computed(() => draft.value.traits as unknown as Record<string, string | number | boolean | null>);
 const fields = computed(() => TRAITS[draft.value.kind].filter(({ only }) => !only || traits.value[only[0]] === only[1]));
 const error = (key: string) => errors.value[`traits.${key}`];
