@@ -104,7 +104,7 @@ async function importFile(event: Event) {
         </tbody>
       </table>
     </ScrollRegion>
-    <p class="mt-10 max-w-prose text-sm text-quiet">
+    <p v-if="gardens" class="mt-10 max-w-prose text-sm text-quiet">
       The library is general knowledge, cautiously put. Before you plant, check listings and poisonous plants with your local
       extension office.
     </p>

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 
 /** The pieces that records are made of, each with the sentence that says what would be right. */
 export const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 import { choice, id, monthDay, name, number } from './fields';
 import { SeenFields, type Seen } from './seen';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 
 const colour = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is written #rrggbb in lower case.');
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 import type { ReferenceFile } from './tables';
 import * as words from './vocabulary';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 import { choice, date, id } from './fields';
 
 /** The days of a year that move a calendar: a plant’s first and last flower, a creature’s first and last adult. */

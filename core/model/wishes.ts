@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 import { choice, id, number } from './fields';
 
 /** What the gardener asks of a proposed plan: limits that are kept, and preferences that decide between plans. */

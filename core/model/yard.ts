@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from './zod';
 import { choice, date, id, name, number } from './fields';
 import * as words from './vocabulary';
 

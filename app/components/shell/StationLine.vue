@@ -33,9 +33,7 @@ const others = computed(() => stations.value.filter((station) => !station.daily)
             :class="here(station.path) ? 'font-bold text-press underline decoration-2 underline-offset-4 md:no-underline' : ''"
             >{{ station.name }}</span
           >
-          <span class="max-w-full truncate text-xs leading-tight text-quiet short:hidden">{{
-            station.figure
-          }}</span>
+          <span class="max-w-full truncate text-xs leading-tight text-quiet short:hidden">{{ station.figure }}</span>
         </NuxtLink>
       </li>
       <li class="flex-1 md:hidden short:ml-auto short:flex-none"><MoreMenu :stations="others" @keys="$emit('keys')" /></li>

@@ -90,11 +90,11 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         </button>
         <button
           class="press hidden md:inline-flex"
-          :aria-label="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
           :title="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
           @click="view.changeUnits()"
         >
-          {{ view.units === 'us' ? 'ft' : 'm' }}
+          <span class="sr-only">Units: {{ view.units === 'us' ? 'feet' : 'metres' }}</span
+          ><span aria-hidden="true">{{ view.units === 'us' ? 'ft' : 'm' }}</span>
         </button>
         <button
           class="press hidden md:inline-flex"

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from '../../model/zod';
 import type { Site } from '../../model/garden';
 import { ThingFields, YardFields, type Point } from '../../model/yard';
 import { rectangleOf } from './geometry';

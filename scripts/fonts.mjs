@@ -10,7 +10,7 @@ import subsetFont from 'subset-font';
 const ROOT = join(import.meta.dirname, '..');
 const ascii = Array.from({ length: 95 }, (_, i) => String.fromCharCode(32 + i)).join('');
 const CHARACTERS = `${ascii}\u00a0°±²³·¼½¾×÷–—‘’“”•…−ﬁﬂ`;
-const FONTS: [string, string, { noLayoutClosure?: boolean }][] = [
+const FONTS = [
   // Figures of equal width are kept for the tables; of the serif only what is typed.
   ['source-sans-3/files/source-sans-3-latin-wght-normal.woff2', 'sans.woff2', {}],
   ['alegreya/files/alegreya-latin-wght-normal.woff2', 'serif.woff2', { noLayoutClosure: true }],
