@@ -34,9 +34,11 @@ function look() {
   table.value = region.value?.querySelector('table') ?? null;
   nameCells();
 }
-onMounted(look);
+onMounted(() => {
+  look();
+  beforeNextFrame(fit);
+});
 useMutationObserver(region, look, { childList: true, subtree: true });
-// Measured only here, after the page is laid out: a view of forty tables is laid out once for all of them.
 useResizeObserver([region, table], fit);
 </script>
 
