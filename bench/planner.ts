@@ -6,7 +6,7 @@ import loadHighs from 'highs';
 import { recordsOfNew } from '../core/garden/from-file';
 import { gardenHere } from '../core/garden/here';
 import { regionalGarden } from '../core/library/regional-garden';
-import { FRESH_WISHES } from '../core/model/wishes';
+import { FRESH_WISHES } from '../core/model/fresh-wishes';
 import { problemOf } from '../core/plan/planner/problem';
 import { programOf, type Program } from '../core/plan/planner/program';
 import type { PlanQuestion } from '../core/plan/planner/question';

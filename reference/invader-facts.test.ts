@@ -10,7 +10,7 @@ import { regionalGarden } from '../core/library/regional-garden';
 import { isListed } from '../core/library/status';
 import { gates } from '../core/match/gates/gates';
 import { GardenFile } from '../core/model/garden';
-import { FRESH_WISHES } from '../core/model/wishes';
+import { FRESH_WISHES } from '../core/model/fresh-wishes';
 import { choicesFor } from '../core/plan/planner/choices';
 import { readLibrary } from '../scripts/reference-files';
 

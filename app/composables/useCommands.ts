@@ -15,7 +15,8 @@ import type {
 import { PLANNED } from '~~/core/model/states';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import type { ReferenceFile } from '~~/core/model/tables';
-import { SEEN_WORDS, type Seen, type SeenFields } from '~~/core/model/seen';
+import type { Seen, SeenFields } from '~~/core/model/seen';
+import { SEEN_WORDS } from '~~/core/model/vocabulary';
 
 /**
  * What a gardener can do to the open garden: each is a change sent to the server and a sentence that says what was done.

@@ -4,7 +4,7 @@ import { fitMatrix, type Fit } from '~~/core/match/fit/fit';
 import { gates } from '~~/core/match/gates/gates';
 import { areaUse } from '~~/core/match/quantities';
 import { bloomRidge } from '~~/core/season/ridge';
-import { gardenHere, type GardenHere } from '~~/core/garden/here';
+import { GardenHere } from '~~/core/garden/garden-here';
 import { LIVE_STATES } from '~~/core/model/states';
 import type { BedSun } from '~~/core/place/sun/bed-sun';
 import { nextPlanting } from '~~/core/place/climate/planting-season';
@@ -28,7 +28,7 @@ export const useGardenStore = defineStore('garden', () => {
   );
   const here = computed<GardenHere | null>((before) =>
     records.state && libraryStore.library
-      ? gardenHere(records.state, libraryStore.library, {
+      ? new GardenHere(records.state, libraryStore.library, records.ownLayer, {
           year: year.value,
           plantsIn: plantsIn.value,
           before: before ?? null,

@@ -1,7 +1,8 @@
 import { proxy, type Remote } from 'comlink';
 import { differenceOf } from '~~/core/coverage/difference';
 import type { NeedCoverage } from '~~/core/coverage/types';
-import { FRESH_WISHES, PlanWishes } from '~~/core/model/wishes';
+import { FRESH_WISHES } from '~~/core/model/fresh-wishes';
+import type { PlanWishes } from '~~/core/model/wishes';
 import { SPIRITS, type Spirit } from '~~/core/plan/planner/alternatives';
 import { fit } from '~~/core/match/fit/fit';
 import { isHostHere, withheld } from '~~/core/match/craft/kinds';
@@ -115,7 +116,9 @@ export const usePlannerStore = defineStore('planner', () => {
     answered.value = subject.value;
     targetsGap.value = null;
     complete.value = false;
-    asked.value = PlanWishes.parse(JSON.parse(JSON.stringify(wishes.value)));
+    // Fetched with the first question: with it comes what every form is checked by.
+    const schemas = await import('~~/core/model/wishes');
+    asked.value = schemas.PlanWishes.parse(JSON.parse(JSON.stringify(wishes.value)));
     sought.value = 'best';
     const outcome = await task.run(async (planner, mine) => {
       await ask(planner);

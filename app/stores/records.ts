@@ -1,3 +1,4 @@
+import type { OwnLayer } from '~~/core/garden/garden-here';
 import type { GardenState } from '~~/core/model/garden';
 
 /** A record as it is stored. */
@@ -20,6 +21,11 @@ export const useRecordsStore = defineStore('records', () => {
   let wanted = '';
   /** The revision that the last change made here gave a record, by its address. */
   const mine = new Map<string, number>();
+  /** Lays own rows over the library: fetched with the first garden that has some, since it brings every schema of it. */
+  const ownLayer = shallowRef<OwnLayer | null>(null);
+  async function readyFor({ own }: GardenState) {
+    if (own.length > 0) ownLayer.value ??= (await import('~~/core/library/own')).withOwn;
+  }
   /** How many answers were taken: a state asked for before the last of them is older than what is shown. */
   let taken = 0;
 
@@ -36,6 +42,7 @@ export const useRecordsStore = defineStore('records', () => {
       callApi<GardenState>('GET', `/api/gardens/${encodeURIComponent(gardenId)}`),
       libraryStore.load(),
     ]);
+    await readyFor(answer);
     if (wanted === gardenId && taken === before) take(gardenId, answer);
     return wanted === gardenId;
   }
@@ -48,6 +55,7 @@ export const useRecordsStore = defineStore('records', () => {
     stateOf: (answer: A) => GardenState,
   ) {
     const answer = await callApi<A>(method, `/api/gardens/${of}${path}`, body);
+    await readyFor(stateOf(answer));
     take(of, stateOf(answer));
     return answer;
   }
@@ -138,5 +146,5 @@ export const useRecordsStore = defineStore('records', () => {
       }),
     );
   }
-  return { state, id, load, send, change, attempt, revise, remove, step, undoable };
+  return { state, id, ownLayer, load, send, change, attempt, revise, remove, step, undoable };
 });

@@ -4,7 +4,7 @@ import { regionalGarden } from '../../core/library/regional-garden';
 import type { Planting, Site } from '../../core/model/garden';
 import { PLANNED } from '../../core/model/states';
 import type { Library } from '../../core/model/reference';
-import { FRESH_WISHES } from '../../core/model/wishes';
+import { FRESH_WISHES } from '../../core/model/fresh-wishes';
 import { FRESH_SITE } from '../../core/place/yard/fresh';
 import type { PlanQuestion } from '../../core/plan/planner/question';
 import type { WorkedGarden } from './gardens';

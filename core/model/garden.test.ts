@@ -89,7 +89,17 @@ describe('glyphs', () => {
   it('are read from their cell', () => {
     expect(parseGlyph('shape:bird|back:#3f7f4a|bill:16')).toEqual({ shape: 'bird', back: '#3f7f4a', bill: 16 });
   });
-  it.each(['shape:dragon', 'shape:bird|back:green', 'shape:bird|wings:#000000'])('%s is answered in a sentence', (cell) => {
+  it.each([
+    'shape:dragon',
+    'shape:bird|back:green',
+    'shape:bird|wings:#000000',
+    'back:#3f7f4a',
+    'shape:bird|bill:7',
+    'shape:bird|bill:x',
+    'shape',
+    '',
+    'shape:bird|toString:#000000',
+  ])('%s is answered in a sentence', (cell) => {
     expect(parseGlyph(cell)).toHaveProperty('problem');
   });
 });

@@ -1,7 +1,3 @@
-import { z } from './zod';
-
-const colour = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is written #rrggbb in lower case.');
-
 /** Outlines a creature may have: wings spread and seen from above, or a bird from the side. */
 export const GLYPH_SHAPES = [
   'rounded',
@@ -153,21 +149,26 @@ export const LARVA_MARKS = [
 
 export type WingMark = (typeof WING_MARKS)[number];
 
-/** Field marks from which a creature is drawn: the `glyph` cell of a target, `key:value` pairs joined by `|`. */
-const marks = <const T extends readonly string[]>(list: T) =>
-  Object.fromEntries(list.map((mark) => [mark, colour.optional()])) as Record<T[number], z.ZodOptional<typeof colour>>;
-export const Glyph = z.object({
-  ...marks(WING_MARKS),
-  ...marks(BODY_MARKS),
-  ...marks(BIRD_MARKS),
-  ...marks(LARVA_MARKS),
-  shape: z.enum(GLYPH_SHAPES),
-  ground: colour.optional(),
-  tail: z.union([z.enum(GLYPH_TAILS), colour]).optional(),
-  bill: z.coerce.number().min(8).max(40).optional(),
-});
-export type Glyph = z.infer<typeof Glyph>;
-const OnlyKnownMarks = Glyph.strict();
+const MARKS = [...WING_MARKS, ...BODY_MARKS, ...BIRD_MARKS, ...LARVA_MARKS] as const;
+
+/** Field marks from which a creature is drawn: the `glyph` cell of a target, `key:value` pairs joined by `|`. Colours as #rrggbb. */
+export type Glyph = Partial<Record<(typeof MARKS)[number] | 'ground', string>> & {
+  shape: (typeof GLYPH_SHAPES)[number];
+  tail?: string;
+  /** Length of the bill (mm). */
+  bill?: number;
+};
+
+const isColour = (value: string) => /^#[0-9a-f]{6}$/.test(value);
+const COLOUR = 'A colour is written #rrggbb in lower case.';
+const oneOf = (list: readonly string[]) => (value: string) => (list.includes(value) ? null : `One of: ${list.join(', ')}.`);
+/** What is wrong with the value of a mark; null where nothing is. */
+const CHECKS: Record<string, (value: string) => string | null> = {
+  ...Object.fromEntries([...MARKS, 'ground'].map((mark) => [mark, (value: string) => (isColour(value) ? null : COLOUR)])),
+  shape: oneOf(GLYPH_SHAPES),
+  tail: (value) => (isColour(value) ? null : oneOf(GLYPH_TAILS)(value)),
+  bill: (value) => (Number(value) >= 8 && Number(value) <= 40 ? null : 'Give a length from 8 to 40.'),
+};
 
 const parsed = new Map<string, Glyph | { problem: string }>();
 
@@ -179,9 +180,13 @@ export function parseGlyph(cell: string): Glyph | { problem: string } {
 }
 
 function readGlyph(cell: string): Glyph | { problem: string } {
-  const pairs = cell.split('|').map((pair) => pair.split(':') as [string, string | undefined]);
-  const result = OnlyKnownMarks.safeParse(Object.fromEntries(pairs));
-  if (result.success) return result.data;
-  const issue = result.error.issues[0]!;
-  return { problem: `The glyph's ${issue.path.join('.') || 'marks'}: ${issue.message}` };
+  const marks = new Map(cell.split('|').map((pair) => pair.split(':', 2) as [string, string | undefined]));
+  for (const [mark, value = ''] of marks) {
+    const check = Object.hasOwn(CHECKS, mark) ? CHECKS[mark] : undefined;
+    const problem = check ? check(value) : 'There is no such mark.';
+    if (problem) return { problem: `The glyph's ${mark || 'marks'}: ${problem}` };
+  }
+  if (!marks.has('shape')) return { problem: `The glyph's shape: ${oneOf(GLYPH_SHAPES)('')}` };
+  const bill = marks.get('bill');
+  return { ...Object.fromEntries(marks), ...(bill === undefined ? {} : { bill: Number(bill) }) } as Glyph;
 }

@@ -134,3 +134,19 @@ const CREATURE_FAMILIES: Readonly<Record<string, string>> = {
 
 /** A family of creatures in plain words; its scientific name where it has none here. */
 export const familyInWords = (family: string) => CREATURE_FAMILIES[family] ?? family;
+
+/** The days of a year that move a calendar: a plant’s first and last flower, a creature’s first and last adult. */
+export const SEEN_KINDS = ['first-bloom', 'last-bloom', 'first-flight', 'last-flight'] as const;
+export type SeenKind = (typeof SEEN_KINDS)[number];
+
+/** What was seen, in words. */
+export const SEEN_WORDS: Record<SeenKind, string> = {
+  'first-bloom': 'first flower',
+  'last-bloom': 'last flower',
+  'first-flight': 'first adult',
+  'last-flight': 'last adult',
+};
+
+/** Families of flower colours, as a gardener may wish for them. */
+export const COLOUR_FAMILIES = ['white', 'yellow', 'orange', 'red', 'pink', 'purple', 'blue', 'green'] as const;
+export type ColourFamily = (typeof COLOUR_FAMILIES)[number];

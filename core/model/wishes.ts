@@ -1,5 +1,6 @@
 import { z } from './zod';
 import { choice, id, number } from './fields';
+import { COLOUR_FAMILIES } from './vocabulary';
 
 /** What the gardener asks of a proposed plan: limits that are kept, and preferences that decide between plans. */
 const STRENGTHS = ['off', 'some', 'much'] as const;
@@ -11,8 +12,6 @@ const KIND_WISHES = ['few', 'any', 'many'] as const;
 const LAYOUTS = ['drifts', 'scattered'] as const;
 /** How thoroughly a plan is looked for: until it is sound; as is usual; until it is proven or nearly so. */
 const EFFORTS = ['quick', 'usual', 'long'] as const;
-export const COLOUR_FAMILIES = ['white', 'yellow', 'orange', 'red', 'pink', 'purple', 'blue', 'green'] as const;
-export type ColourFamily = (typeof COLOUR_FAMILIES)[number];
 
 const strength = choice(STRENGTHS, 'how much it matters').default('off');
 
@@ -52,4 +51,3 @@ export const PlanWishes = z.object({
   effort: choice(EFFORTS, 'how thoroughly to look').default('usual'),
 });
 export type PlanWishes = z.infer<typeof PlanWishes>;
-export const FRESH_WISHES: PlanWishes = PlanWishes.parse({});

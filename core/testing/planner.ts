@@ -1,4 +1,5 @@
-import { FRESH_WISHES, type PlanWishes } from '../model/wishes';
+import { FRESH_WISHES } from '../model/fresh-wishes';
+import type { PlanWishes } from '../model/wishes';
 import type { PlanQuestion } from '../plan/planner/question';
 import { gardenOf, host, plant, target, type World } from './worked-garden';
 

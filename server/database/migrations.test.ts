@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import Database from 'better-sqlite3';
 import { GardenFile, SiteFields, type Site } from '../../core/model/garden';
-import { FRESH_WISHES } from '../../core/model/wishes';
+import { FRESH_WISHES } from '../../core/model/fresh-wishes';
 import { closeDatabase, openDatabase } from './connection';
 import { step } from './journal';
 import { exportGarden, importGarden } from './records/garden-file';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { SEEN_KINDS, SEEN_WORDS, SeenFields, type SeenKind } from '~~/core/model/seen';
+import { SeenFields } from '~~/core/model/seen';
+import { SEEN_KINDS, SEEN_WORDS, type SeenKind } from '~~/core/model/vocabulary';
 
 /** Records a first or last day of bloom or flight. */
 const garden = useGardenStore();

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ownBloom, ownFlight, recordedDays, settle } from './own-dates';
-import type { Seen, SeenKind } from '../../model/seen';
+import type { Seen } from '../../model/seen';
+import type { SeenKind } from '../../model/vocabulary';
 import { bloomWindow, plant } from '../../testing/worked-garden';
 
 let n = 0;

@@ -1,5 +1,6 @@
 import type { Settled, OwnWindow } from '../../model/here';
-import type { Seen, SeenKind } from '../../model/seen';
+import type { Seen } from '../../model/seen';
+import type { SeenKind } from '../../model/vocabulary';
 import { dayOfMonthDay, inYear, type DayWindow } from '../../model/half-month';
 import { SETTINGS } from '../../settings';
 

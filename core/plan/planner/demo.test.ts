@@ -1,7 +1,8 @@
 import loadHighs, { type Highs } from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { coverage } from '../../coverage/coverage';
-import { FRESH_WISHES, type PlanWishes } from '../../model/wishes';
+import { FRESH_WISHES } from '../../model/fresh-wishes';
+import type { PlanWishes } from '../../model/wishes';
 import { demoGarden } from '../../../scripts/demo-gardens';
 import { readLibrary } from '../../../scripts/reference-files';
 import { problemOf } from './problem';

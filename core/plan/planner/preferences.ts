@@ -1,6 +1,6 @@
 import type { PlantHere } from '../../model/here';
 import type { Site } from '../../model/garden';
-import type { ColourFamily } from '../../model/wishes';
+import type { ColourFamily } from '../../model/vocabulary';
 import { groundM2 } from '../../match/quantities';
 import { SETTINGS } from '../../settings';
 import type { Choices, PlantChoice } from './choices';

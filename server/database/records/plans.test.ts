@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { regionalGarden } from '../../../core/library/regional-garden';
 import { PLANNED } from '../../../core/model/states';
-import { FRESH_WISHES } from '../../../core/model/wishes';
+import { FRESH_WISHES } from '../../../core/model/fresh-wishes';
 import { FRESH_SITE } from '../../../core/place/yard/fresh';
 import { readLibrary } from '../../../scripts/reference-files';
 import { openDatabase, type Connection } from '../connection';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { GardenFile } from '../../../core/model/garden';
 import { PLANNED } from '../../../core/model/states';
 import { openDatabase, type Connection } from '../connection';
-import { FRESH_WISHES } from '../../../core/model/wishes';
+import { FRESH_WISHES } from '../../../core/model/fresh-wishes';
 import { freshSite } from '../../../core/place/yard/fresh';
 import { importGarden } from '../records/garden-file';
 import { updateGarden } from '../records/gardens';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { COLOUR_FAMILIES, PlanWishes, type ColourFamily } from '~~/core/model/wishes';
+import { PlanWishes } from '~~/core/model/wishes';
+import { COLOUR_FAMILIES, type ColourFamily } from '~~/core/model/vocabulary';
 import { UNITS, inUnit, toSi } from '~~/core/model/units';
 import { COLOUR_MARKS, EFFORTS, KEEPS, KINDS, LAYOUTS, STRENGTHS } from './wishes-words';
 

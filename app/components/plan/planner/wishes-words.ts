@@ -1,4 +1,4 @@
-import type { ColourFamily } from '~~/core/model/wishes';
+import type { ColourFamily } from '~~/core/model/vocabulary';
 import type { Spirit } from '~~/core/plan/planner/alternatives';
 
 const words = (pairs: Record<string, string>) => Object.entries(pairs).map(([value, text]) => ({ value, words: text }));

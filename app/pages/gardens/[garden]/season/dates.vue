@@ -3,7 +3,7 @@ import { differenceOf } from '~~/core/coverage/difference';
 import { bloomStory, flightStory, type DateStory } from '~~/core/words/dates';
 import { differenceWords } from '~~/core/words/needs';
 import { dateName } from '~~/core/model/half-month';
-import { SEEN_WORDS } from '~~/core/model/seen';
+import { SEEN_WORDS } from '~~/core/model/vocabulary';
 import { daysWords } from '~/components/season/calendar-bars';
 
 /** How this garden’s calendar comes about: the region’s, moved here, bounded by frost, and by what was seen. */

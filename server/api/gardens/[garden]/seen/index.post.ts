@@ -1,4 +1,5 @@
-import { SEEN_WORDS, SeenFields } from '../../../../../core/model/seen';
+import { SeenFields } from '../../../../../core/model/seen';
+import { SEEN_WORDS } from '../../../../../core/model/vocabulary';
 import { addSeen } from '../../../../database/records/seen';
 import { mustKnow } from '../../../../http/names';
 import { addition } from '../../../../http/route';

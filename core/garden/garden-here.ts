@@ -1,0 +1,238 @@
+import { almanacFor, almanacInSteps } from '../almanac/almanac';
+import { coverageInSteps, type CoverageInput } from '../coverage/coverage';
+import type { Coverage } from '../coverage/types';
+import type { Garden, GardenRecords, GardenTarget, OwnRowFields, Plan, Planting } from '../model/garden';
+import type { Almanac } from '../model/here';
+import type { Library, Region } from '../model/reference';
+import { finish, type Steps } from '../model/steps';
+import type { PlanWishes } from '../model/wishes';
+import { climateHere } from '../place/climate/garden-climate';
+import { lightSeason, sunOfBedsInSteps, type BedSun } from '../place/sun/bed-sun';
+import { measuredSite, type MeasuredSite } from '../place/survey/measured';
+import type { PlanQuestion } from '../plan/planner/question';
+import type { Around } from '../coverage/around';
+import { aroundOf } from './around';
+import { Parts, unlessSame } from './parts';
+
+/** Lays a gardener's own rows over the shipped library. */
+export type OwnLayer = (shipped: Library, own: readonly OwnRowFields[]) => Library;
+
+export interface GardenHereOptions {
+  /** null: plants as they will be when grown; a year: as they are then, with the dates recorded in it. */
+  year?: number | null;
+  /** The year in which what is planned and on order will be planted; null: not said, and it counts in no year. */
+  plantsIn?: number | null;
+  /** The same garden before a change: parts whose records did not change are taken from it, with their identity. */
+  before?: GardenHere | null;
+}
+
+/**
+ * Everything a calculation starts from, from a garden's records: the library with the gardener's own rows, the climate,
+ * the sites with the values that count, the almanac and the input of coverage. This is the one way there: the views, the
+ * workers, the server, the benchmarks and the tests all take it. Each part is made when it is first asked for, and once.
+ */
+export class GardenHere {
+  readonly records: GardenRecords;
+  readonly year: number | null;
+  readonly #plantsIn: number | null;
+  readonly #shipped: Library;
+  readonly #lay: OwnLayer | null;
+  readonly #parts: Parts;
+
+  /** `lay` may be null while the garden has no own rows: what they are read with is large. */
+  constructor(
+    records: GardenRecords,
+    shipped: Library,
+    lay: OwnLayer | null,
+    { year = null, plantsIn = null, before = null }: GardenHereOptions,
+  ) {
+    this.records = before ? sameWhere(before.records, records) : records;
+    this.year = year;
+    this.#plantsIn = plantsIn;
+    this.#shipped = shipped;
+    this.#lay = lay;
+    this.#parts = before ? before.#parts : new Parts();
+  }
+
+  /** This garden with some of its records changed, for looking at what would follow; nothing here is touched. */
+  with(over: Partial<GardenRecords>): GardenHere {
+    return this.#apart({ ...this.records, ...over }, this.year);
+  }
+  /** This garden in another year, or (null) as its plants will be when grown. */
+  inYear(year: number | null): GardenHere {
+    return this.#apart(this.records, year);
+  }
+  #apart(records: GardenRecords, year: number | null): GardenHere {
+    const other = new GardenHere(records, this.#shipped, this.#lay, { year, plantsIn: this.#plantsIn });
+    other.#parts.take(this.#parts);
+    return other;
+  }
+
+  get garden(): Garden {
+    return this.records.garden;
+  }
+  /** The shipped library with the gardener's own rows over it. Throws a TypeError where there are some and no way to lay them. */
+  get library(): Library {
+    const { own } = this.records;
+    return this.#parts.get('library', [this.#shipped, own], () => {
+      if (own.length === 0) return this.#shipped;
+      if (!this.#lay) throw new TypeError('The own rows of this garden were left out.');
+      return this.#lay(this.#shipped, own);
+    });
+  }
+  /** Throws a RangeError where the library has no such region. */
+  get region(): Region {
+    const found = this.library.regions.find((row) => row.id === this.garden.region);
+    if (!found) throw new RangeError(`The library has no region ${this.garden.region}.`);
+    return found;
+  }
+  get climate(): ReturnType<typeof climateHere> {
+    const { library, region, garden } = this;
+    return this.#parts.get('climate', [library, garden], () => climateHere(library, region, garden));
+  }
+  /**
+   * Direct sun of every drawn bed by site id, in some years' growth of the trees, over the whole year or only the
+   * half-months given. Empty where no yard is drawn.
+   */
+  bedSun(years = 0, halfMonths?: readonly number[]): Map<string, BedSun> {
+    return finish(this.#bedSun(years, halfMonths));
+  }
+  *#bedSun(years: number, halfMonths?: readonly number[]): Steps<Map<string, BedSun>> {
+    const { garden } = this;
+    const { sites, things } = this.records;
+    const { yard } = garden;
+    if (!yard) return new Map();
+    const lit = sites.map(({ id, outline, height_m, pot }) => ({ id, outline, height_m, pot }));
+    // What the light depends on, apart from the rest: it is the dearest part.
+    const rests = JSON.stringify([garden.lat, garden.lon, garden.last_frost, garden.first_frost, yard.north_deg, lit, things]);
+    return yield* this.#parts.inSteps(`sun ${years} ${halfMonths?.join() ?? 'year'}`, [rests], () =>
+      sunOfBedsInSteps(lit, yard, things, garden, years, halfMonths),
+    );
+  }
+  /** Sites with the values that count: measured where they were measured, their sun computed where they are drawn. */
+  get sites(): MeasuredSite[] {
+    return finish(this.#sites());
+  }
+  *#sites(): Steps<MeasuredSite[]> {
+    const { garden, climate } = this;
+    const { sites, measures, things } = this.records;
+    const sun = yield* this.#bedSun(0, lightSeason(garden));
+    return yield* this.#parts.inSteps('sites', [garden, climate, sites, measures, things, sun], function* (before) {
+      const place = { ...garden, months: climate.months };
+      const found: MeasuredSite[] = [];
+      for (const site of sites) {
+        yield;
+        found.push(measuredSite(site, measures, things, sun.get(site.id)?.season ?? null, place));
+      }
+      return unlessSame(before ?? [], found);
+    });
+  }
+  /** The almanac of a usual year. */
+  get almanac(): Almanac {
+    return finish(this.#almanac());
+  }
+  #almanac(): Steps<Almanac> {
+    const { library, garden } = this;
+    const { seen } = this.records;
+    return this.#parts.inSteps('almanac', [library, garden, seen], () => almanacInSteps(library, garden, seen));
+  }
+  /** The almanac of the year asked for: where days of that year were recorded, they stand as they were. */
+  get almanacOfYear(): Almanac {
+    const { library, garden, year } = this;
+    const { seen } = this.records;
+    if (year === null || !seen.some((row) => row.on_day.startsWith(`${year}-`))) return this.almanac;
+    return this.#parts.get('almanac of a year', [library, garden, seen, year], () => almanacFor(library, garden, seen, year));
+  }
+  /** The chosen targets, the first priority first. */
+  get targets(): GardenTarget[] {
+    const { targets } = this.records;
+    return this.#parts.get('targets', [targets], () => [...targets].sort((a, b) => a.priority - b.priority));
+  }
+  /** The current plan. */
+  get plan(): Plan {
+    return this.records.plans.find((row) => row.current)!;
+  }
+  /** Plantings of the current plan. */
+  get plantings(): Planting[] {
+    return this.plantingsOf(this.plan.id);
+  }
+  plantingsOf(plan: string): Planting[] {
+    const { plantings } = this.records;
+    return this.#parts.get(`plantings ${plan}`, [plantings], () => plantings.filter((row) => row.plan_id === plan));
+  }
+  /** Plantings as they count in the year looked at: what is planned is planted in the next planting season. */
+  #asPlanted(plantings: Planting[]): Planting[] {
+    const plantsIn = this.#plantsIn;
+    if (this.year === null || plantsIn === null) return plantings;
+    return this.#parts.get('as planted', [plantings, plantsIn], () =>
+      plantings.map((row) =>
+        row.planted_year === null && (row.state === 'planned' || row.state === 'on-order')
+          ? { ...row, planted_year: plantsIn }
+          : row,
+      ),
+    );
+  }
+  /** Trees and shrubs that stand in the yard and are of a known species, beside the current plan. */
+  get around(): Around[] {
+    return this.#aroundBeside(this.plan.id, this.plantings);
+  }
+  #aroundBeside(plan: string, plantings: readonly Planting[]): Around[] {
+    const { almanac } = this;
+    const { things } = this.records;
+    const { nearby } = this.garden;
+    return this.#parts.get(`around ${plan}`, [almanac, things, nearby, plantings], (before) =>
+      unlessSame(before ?? [], aroundOf(things, nearby, plantings, almanac)),
+    );
+  }
+  /** What coverage is calculated from, for the current plan. */
+  get input(): CoverageInput {
+    const { almanacOfYear: almanac, garden, sites, targets, around, year } = this;
+    const plantings = this.#asPlanted(this.plantings);
+    return this.#parts.get('input', [almanac, garden, sites, targets, plantings, around, year], () => ({
+      almanac,
+      garden,
+      sites,
+      targets,
+      plantings,
+      around,
+      year,
+    }));
+  }
+  /** What coverage is calculated from, for another plan of the same garden. */
+  inputOf(plan: string): CoverageInput {
+    const plantings = this.#asPlanted(this.plantingsOf(plan));
+    return { ...this.input, plantings, around: this.#aroundBeside(plan, plantings) };
+  }
+  /** How well the current plan serves each target. */
+  get covered(): Coverage {
+    return finish(this.coveredInSteps());
+  }
+  /** The same, with all it rests on, in steps: what is known already is not made again. */
+  *coveredInSteps(): Steps<Coverage> {
+    yield* this.#sites();
+    yield* this.#almanac();
+    const { input } = this;
+    return yield* this.#parts.inSteps('covered', [input], () => coverageInSteps(input));
+  }
+  /** What a plan is asked for: the garden with the gardener's wishes and prices. */
+  questionOf(wishes: PlanWishes): PlanQuestion {
+    const { almanac, garden, sites, targets, plantings, around } = this.input;
+    const { prices = {}, sizes = {}, raises = false } = this.garden.money ?? {};
+    return { almanac, garden, sites, targets, plantings, around, wishes, prices, sizes, raises };
+  }
+}
+
+/** The lists of `now`, each with the identity it had `before` where it says the same. */
+function sameWhere(before: GardenRecords, now: GardenRecords): GardenRecords {
+  return {
+    garden: unlessSame(before.garden, now.garden),
+    sites: unlessSame(before.sites, now.sites),
+    targets: unlessSame(before.targets, now.targets),
+    plans: unlessSame(before.plans, now.plans),
+    plantings: unlessSame(before.plantings, now.plantings),
+    own: unlessSame(before.own, now.own),
+    things: unlessSame(before.things, now.things),
+    measures: unlessSame(before.measures, now.measures),
+    seen: unlessSame(before.seen, now.seen),
+  };
+}
