@@ -1,11 +1,5 @@
 import { MeasureFields, type MeasureKind, type Reading } from '~~/core/model/yard';
 
-/** Today by the device's calendar, as it is written in a record. */
-export function isoDay(date: Date): string {
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
-}
-
 /** A measurement being recorded on a site: its date, its reading, and its faults beside their fields. */
 export function useMeasure<K extends MeasureKind>(kind: K, site: () => string, reading: () => Reading<K>, said: string) {
   const yard = useYardStore();

@@ -1,4 +1,4 @@
-import { gardenHere } from '~~/core/garden/here';
+import { GardenHere } from '~~/core/garden/garden-here';
 import { coverage } from '~~/core/coverage/coverage';
 import { differenceOf } from '~~/core/coverage/difference';
 import type { Coverage } from '~~/core/coverage/types';
@@ -38,6 +38,7 @@ export const useComparisonStore = defineStore('comparison', () => {
     const at = moment === 'last-change' ? moment : momentOf(moment).toISOString();
     try {
       const answer = await callApi<GardenThen>('GET', `/api/gardens/${garden.id}/as-of/${at}`);
+      await records.readyFor(answer);
       // Only the answer that was asked for last counts, whichever comes last.
       if (mine === asked) then.value = answer;
     } catch (error) {
@@ -72,7 +73,7 @@ export const useComparisonStore = defineStore('comparison', () => {
   /** The garden as it stood, by the same way as the garden as it stands. */
   const thenHere = computed(() => {
     const { library } = useLibraryStore();
-    return then.value && library ? gardenHere(then.value, library, { year: garden.year }) : null;
+    return then.value && library ? new GardenHere(then.value, library, records.ownLayer, { year: garden.year }) : null;
   });
   /** All that the other one serves; null while it is fetched, and where nothing is compared. */
   const covered = computed<Coverage | null>(() => {

@@ -23,7 +23,7 @@ export const useRecordsStore = defineStore('records', () => {
   const mine = new Map<string, number>();
   /** Lays own rows over the library: fetched with the first garden that has some, since it brings every schema of it. */
   const ownLayer = shallowRef<OwnLayer | null>(null);
-  async function readyFor({ own }: GardenState) {
+  async function readyFor({ own }: Pick<GardenState, 'own'>) {
     if (own.length > 0) ownLayer.value ??= (await import('~~/core/library/own')).withOwn;
   }
   /** How many answers were taken: a state asked for before the last of them is older than what is shown. */
@@ -146,5 +146,5 @@ export const useRecordsStore = defineStore('records', () => {
       }),
     );
   }
-  return { state, id, ownLayer, load, send, change, attempt, revise, remove, step, undoable };
+  return { state, id, ownLayer, readyFor, load, send, change, attempt, revise, remove, step, undoable };
 });

@@ -9,15 +9,17 @@ const VIEW = /^\/gardens\/([\w%.-]+)(?:\/(\w+))?/;
 
 /**
  * Every page names the version of the library; a view of a garden also what it will want, so that its scripts, its garden
- * and the library come while the first scripts do.
+ * and the library come while the first scripts do, and after what draws the page.
  */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:html', (html, { event }) => {
     const library = `/api/library/${useStore().digest}`;
-    const data = (path: string) => `<link rel="preload" as="fetch" crossorigin="anonymous" href="${path}">`;
+    const data = (path: string) => `<link rel="preload" as="fetch" crossorigin="anonymous" fetchpriority="low" href="${path}">`;
     html.head.push(`<meta name="library" content="${library}">`, data(`${library}/places`));
     for (const file of fonts)
-      html.head.push(`<link rel="preload" as="font" type="font/woff2" crossorigin="anonymous" href="/_nuxt/${file}">`);
+      html.head.push(
+        `<link rel="preload" as="font" type="font/woff2" crossorigin="anonymous" fetchpriority="low" href="/_nuxt/${file}">`,
+      );
     const [, garden, view = ''] = VIEW.exec(event.path) ?? [];
     if (garden === undefined) return;
     const scripts = views[view] ?? views[''] ?? [];

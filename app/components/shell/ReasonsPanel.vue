@@ -42,8 +42,8 @@ watch(
       <NeedReasons v-else-if="view.subject.kind === 'need'" v-bind="view.subject" />
       <TargetReasons v-else-if="view.subject.kind === 'target'" :target="view.subject.target" />
       <PlaceReasons v-else-if="view.subject.kind === 'place'" :value="view.subject.value" />
-      <SiteInYard v-else-if="view.subject.kind === 'site'" :key="view.subject.site" :site="view.subject.site" />
-      <ThingForm v-else-if="view.subject.kind === 'thing'" :key="view.subject.thing" :thing="view.subject.thing" />
+      <LazySiteInYard v-else-if="view.subject.kind === 'site'" :key="view.subject.site" :site="view.subject.site" />
+      <LazyThingForm v-else-if="view.subject.kind === 'thing'" :key="view.subject.thing" :thing="view.subject.thing" />
     </div>
   </aside>
 </template>

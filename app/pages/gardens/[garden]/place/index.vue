@@ -98,7 +98,7 @@ const wordsOf = (list: readonly { value: string; words: string }[], value: strin
     <section class="no-print mt-8" aria-labelledby="place">
       <h2 id="place" class="mb-2">The place itself</h2>
       <WhenNear :always="garden.sites.length <= 12" :height="1200">
-        <GardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => commands.saveGarden(kept, at!)" />
+        <LazyGardenForm :start="fields" :revision="garden.garden.revision" :keep="(kept, at) => commands.saveGarden(kept, at!)" />
       </WhenNear>
     </section>
     <SiteForm v-if="editing" :site="editing.site" @close="editing = null" />
