@@ -74,6 +74,26 @@ export async function openPage(browser: Browser, width = 1280, height = 800): Pr
   return Object.assign(page, { faults, done });
 }
 
+/** Waits until a view is whole: nothing in it has changed for a while. */
+export const drawnWhole = (page: Page, quiet = 250, most = 10_000) =>
+  page.evaluate(
+    ([still, longest]) =>
+      new Promise<void>((resolve) => {
+        const end = () => {
+          watch.disconnect();
+          resolve();
+        };
+        let timer = setTimeout(end, still);
+        setTimeout(end, longest);
+        const watch = new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(end, still);
+        });
+        watch.observe(document.body, { childList: true, subtree: true });
+      }),
+    [quiet, most] as const,
+  );
+
 /** Lets a page remember something, as if it had been chosen there before. */
 export async function remember(page: Page, url: string, key: string, value: string) {
   await page.goto(`${url}/favicon.svg`);

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { expectAccessible, openPage, withApp, type OpenPage } from '../browser';
+import { drawnWhole, expectAccessible, openPage, withApp, type OpenPage } from '../browser';
 import type { RunningApp } from '../running-app';
 import type { Browser } from 'playwright-core';
 
@@ -89,6 +89,7 @@ export function viewsAt(
     const page = await openPage(browser, width);
     await page.goto(app.url + path);
     await page.getByRole('heading', { level: 1, name: heading }).waitFor();
+    await drawnWhole(page);
     await expectAccessible(page, `${path} at ${width}`, { except });
     await expectNoSidewaysScroll(page);
     if (thumb) await expectForThumb(page);

@@ -13,12 +13,15 @@ const short = computed(() => (props.fit.limits[0] ? DIMENSION_LABELS[props.fit.l
 <template>
   <button
     class="text-left leading-tight hover:underline"
+    :aria-label="`${here.plant.common} in ${site.name}: ${fit.verdict}${short ? `, ${short}` : ''}`"
     @click="view.explain({ kind: 'fit', plant: here.plant.id, site: site.id })"
   >
-    <span class="sr-only">{{ here.plant.common }} in{{ ' ' }}</span
-    ><span :class="named ? 'block text-xs text-quiet' : 'sr-only'">{{ site.name }}<span class="sr-only">: </span></span
-    ><FitMark :verdict="fit.verdict" /><span v-if="short" class="block text-xs text-quiet"
-      ><span class="sr-only">, </span>{{ short }}</span
+    <!-- The words are apart in what is read aloud too, as in the label. -->
+    <template v-if="named"
+      ><span class="block text-xs text-quiet">{{ site.name }}</span
+      >{{ ' ' }}</template
+    ><FitMark :verdict="fit.verdict" /><template v-if="short"
+      >{{ ' ' }}<span class="block text-xs text-quiet">{{ short }}</span></template
     >
   </button>
 </template>
