@@ -24,7 +24,9 @@ export default defineNuxtConfig({
   hooks: {
     'build:manifest': (manifest) => {
       files = viewFiles(manifest);
-      fonts = [...new Set(Object.values(manifest).map(({ file }) => file))].filter((file) => /^(sans|serif)\..*woff2$/.test(file));
+      fonts = [...new Set(Object.values(manifest).map(({ file }) => file))].filter((file) =>
+        /^(sans|serif)\..*woff2$/.test(file),
+      );
       // A page says itself what it will want (server/plugins/begin-early.ts).
       for (const chunk of Object.values(manifest)) chunk.prefetch = false;
     },

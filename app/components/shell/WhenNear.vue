@@ -5,7 +5,7 @@ import { useIntersectionObserver } from '@vueuse/core';
  * A part of a long view that is made when it comes near the screen, or goes on paper; its place is kept until then. Where
  * the view is not long (`always`) it is made as soon as what is above it is drawn.
  */
-const props = defineProps<{ always: boolean; height: number }>();
+defineProps<{ always: boolean; height: number }>();
 const place = useTemplateRef<HTMLElement>('place');
 const near = ref(false);
 const printing = usePrinting();
