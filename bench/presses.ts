@@ -100,7 +100,7 @@ async function timed(page: Page, press: Press): Promise<number> {
     ? (press.answered.match(/document\.querySelector\([^)]*\)\?\.textContent \?\? ''/)?.[0] ?? "''")
     : "''";
   await page.evaluate(
-    ([answered, shown]) => {
+    ([answered, shown, counted]) => {
       const said = () =>
         [...document.querySelectorAll('[data-notices] > *')].map((row) => row.textContent).join('|') +
         document.querySelectorAll('[data-notices] > *').length;
@@ -120,11 +120,12 @@ async function timed(page: Page, press: Press): Promise<number> {
           };
           requestAnimationFrame(look);
         };
-        for (const kind of ['pointerdown', 'keydown', 'input', 'change'])
+        // A number counts when its field is left, not when it is typed.
+        for (const kind of counted ? ['change'] : ['pointerdown', 'keydown', 'input', 'change'])
           addEventListener(kind, begin, { capture: true, once: true });
       });
     },
-    [press.answered, watched],
+    [press.answered, watched, press.on.includes('number') ? 'y' : ''],
   );
   if (press.choose !== undefined) await element.selectOption(press.choose);
   else if (press.type !== undefined) {

@@ -84,7 +84,7 @@ export function* coverageInSteps(input: CoverageInput): Steps<Coverage> {
   yield;
   const chosen = rulesOf(input);
   const eaten = chosen.flatMap(({ rules }) => rules.filter((rule) => rule.need.stage === 'host'));
-  const leaf = new Map(allotLeaf(eaten, stands).map((allotted, i) => [eaten[i]!, allotted]));
+  const leaf = new Map((yield* allotLeaf(eaten, stands)).map((allotted, i) => [eaten[i]!, allotted]));
 
   const targets: TargetCoverage[] = [];
   for (const { here, rules } of chosen) {

@@ -4,6 +4,7 @@ import type { LarvalPeriod } from '../model/here';
 import { firstDay, lastDay } from '../model/half-month';
 import { gardenOf, host, plant, planting, target, type World } from '../testing/worked-garden';
 import { rulesOf } from './gives/rules';
+import { finish } from '../model/steps';
 import { allotLeaf } from './leaf';
 import { standsOf } from './stands';
 
@@ -43,7 +44,7 @@ function fed(beds: Record<string, Bed>, broods: Record<string, Broods>, halfMont
   const rules = rulesOf({ ...input, targets: order === 1 ? input.targets : [...input.targets].reverse() }).flatMap((row) =>
     row.rules.filter(({ need }) => need.stage === 'host'),
   );
-  const all = allotLeaf(rules, stands);
+  const all = finish(allotLeaf(rules, stands));
   return Object.fromEntries(
     rules.map((rule, t) => [
       rule.target.target.id,

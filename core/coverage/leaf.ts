@@ -1,5 +1,6 @@
 import { groupBy } from '../model/group';
 import { HALF_MONTHS } from '../model/half-month';
+import type { Steps } from '../model/steps';
 import { broodByHalfMonth, eatingOf, type Eaten } from './gives/leaf-stock';
 import type { Rule } from './gives/rule';
 import type { Stand } from './stands';
@@ -34,10 +35,15 @@ const SETTLED = 1e-7;
  * A target that shares no stand has all that its rule says. Where several meet on a stand, in the same weeks or one after
  * another on what is left and has grown back, every brood is set on its hosts so that the most eaten of them is eaten as
  * little as possible: a caterpillar with a choice leaves the plant to one without. Where all can be fed so, all are; where
- * not, those on an overeaten stand get the same share of what they want. Neither depends on the order of anything.
+ * not, those on an overeaten stand get the same share of what they want. Neither depends on the order of anything. Made rule
+ * by rule and round by round.
  */
-export function allotLeaf(rules: readonly Rule[], stands: readonly Stand[]): (Float64Array | null)[][] {
-  const eaten = rules.map((rule) => stands.map((stand) => rule.eats!(stand)));
+export function* allotLeaf(rules: readonly Rule[], stands: readonly Stand[]): Steps<(Float64Array | null)[][]> {
+  const eaten: (Eaten | null)[][] = [];
+  for (const rule of rules) {
+    yield;
+    eaten.push(stands.map((stand) => rule.eats!(stand)));
+  }
   const users = stands.map((_, s) => eaten.filter((row) => row[s]).length);
   const meets = eaten.map((row) => row.some((of, s) => of !== null && users[s]! > 1));
   const allotted = eaten.map((row) => row.map((of) => (of ? new Float64Array(HALF_MONTHS) : null)));
@@ -48,8 +54,8 @@ export function allotLeaf(rules: readonly Rule[], stands: readonly Stand[]): (Fl
       if (giving) for (let h = 0; h < HALF_MONTHS; h++) allotted[t]![s]![h] = stand.count * giving.each(h);
     });
   });
-  const demands = demandsOf(rules, stands, eaten, meets);
-  const loads = balanced(demands, stands.length);
+  const demands = yield* demandsOf(rules, stands, eaten, meets);
+  const loads = yield* balanced(demands, stands.length);
   for (const { rule, halfMonths, options } of demands)
     for (const { stand, takes, larvae } of options) {
       let level = 0;
@@ -62,18 +68,20 @@ export function allotLeaf(rules: readonly Rule[], stands: readonly Stand[]): (Fl
 }
 
 /** The broods of all targets that meet another on some stand, with what each may eat. */
-function demandsOf(
+function* demandsOf(
   rules: readonly Rule[],
   stands: readonly Stand[],
   eaten: readonly (readonly (Eaten | null)[])[],
   meets: readonly boolean[],
-): Demand[] {
-  return rules.flatMap((rule, t) => {
-    if (!meets[t]) return [];
+): Steps<Demand[]> {
+  const demands: Demand[] = [];
+  for (const [t, rule] of rules.entries()) {
+    if (!meets[t]) continue;
+    yield;
     const { larval } = rule.target;
     const feeding = broodByHalfMonth(larval);
     const own = [...stands.keys()].filter((s) => eaten[t]![s]);
-    return larval.flatMap((period, brood): Demand[] => {
+    const ofRule = larval.flatMap((period, brood): Demand[] => {
       const halfMonths = eaten[t]![own[0]!]!.broods[brood]!.halfMonths.filter((h) => feeding[h] === brood);
       // What is in leaf at other times feeds the brood then, and does not stand in for what is missing now.
       const parts = groupBy(halfMonths, (h) => own.filter((s) => eaten[t]![s]!.stock.there[h]! > 0).join());
@@ -88,7 +96,9 @@ function demandsOf(
         return { rule: t, wanted: rule.need.demand, halfMonths: part, options };
       });
     });
-  });
+    demands.push(...ofRule);
+  }
+  return demands;
 }
 
 /** Larvae that a stand takes until it is eaten to a level (share of its stock) in some half-month, and how many more for each further share. */
@@ -137,7 +147,7 @@ function levelFor(wanted: number, options: readonly Option[], loads: readonly Fl
  * than it has to spare). Round after round each demand is spread again, level over its stands as the others leave them,
  * until nothing moves: the smallest greatest load, which is one and the same from wherever it is begun.
  */
-function balanced(demands: readonly Demand[], stands: number): Float64Array[] {
+function* balanced(demands: readonly Demand[], stands: number): Steps<Float64Array[]> {
   const loads = Array.from({ length: stands }, () => new Float64Array(HALF_MONTHS));
   const put = ({ stand, when, taken }: Option, larvae: number) => {
     for (let i = 0; i < when.length; i++) loads[stand]![when[i]!]! += larvae * taken[i]!;
@@ -147,6 +157,7 @@ function balanced(demands: readonly Demand[], stands: number): Float64Array[] {
   const choosing = demands.filter(({ options }) => options.length > 1);
   for (const { wanted, options } of demands) for (const option of options) put(option, (option.larvae = wanted / options.length));
   for (let round = 0; round < MOST_ROUNDS; round++) {
+    yield;
     let moved = 0;
     for (const { wanted, options } of choosing) {
       for (const option of options) put(option, -option.larvae);

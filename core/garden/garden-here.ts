@@ -12,7 +12,7 @@ import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
 import type { Around } from '../coverage/around';
 import { aroundOf } from './around';
-import { Parts, unlessSame } from './parts';
+import { Parts, rowsUnlessSame, unlessSame } from './parts';
 
 /** Lays a gardener's own rows over the shipped library. */
 export type OwnLayer = (shipped: Library, own: readonly OwnRowFields[]) => Library;
@@ -226,13 +226,13 @@ export class GardenHere {
 function sameWhere(before: GardenRecords, now: GardenRecords): GardenRecords {
   return {
     garden: unlessSame(before.garden, now.garden),
-    sites: unlessSame(before.sites, now.sites),
-    targets: unlessSame(before.targets, now.targets),
-    plans: unlessSame(before.plans, now.plans),
-    plantings: unlessSame(before.plantings, now.plantings),
-    own: unlessSame(before.own, now.own),
-    things: unlessSame(before.things, now.things),
-    measures: unlessSame(before.measures, now.measures),
-    seen: unlessSame(before.seen, now.seen),
+    sites: rowsUnlessSame(before.sites, now.sites),
+    targets: rowsUnlessSame(before.targets, now.targets),
+    plans: rowsUnlessSame(before.plans, now.plans),
+    plantings: rowsUnlessSame(before.plantings, now.plantings),
+    own: rowsUnlessSame(before.own, now.own),
+    things: rowsUnlessSame(before.things, now.things),
+    measures: rowsUnlessSame(before.measures, now.measures),
+    seen: rowsUnlessSame(before.seen, now.seen),
   };
 }

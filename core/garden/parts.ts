@@ -4,6 +4,13 @@ import { finish, type Steps } from '../model/steps';
 export const unlessSame = <T>(before: T, now: T): T =>
   before === now || JSON.stringify(before) === JSON.stringify(now) ? before : now;
 
+/** The rows of a list with the identity they had before, and the list with its own, where they say the same. */
+export function rowsUnlessSame<T extends { id: string }>(before: T[], now: T[]): T[] {
+  const known = new Map(before.map((row) => [row.id, row]));
+  const rows = now.map((row) => unlessSame(known.get(row.id) ?? row, row));
+  return rows.length === before.length && rows.every((row, i) => row === before[i]) ? before : rows;
+}
+
 /** Values made once from what they depend on, and made again when any of that is another. */
 export class Parts {
   readonly #made = new Map<string, { from: readonly unknown[]; value: unknown }>();
