@@ -12,10 +12,10 @@ const LIST = /\/pages\/index\.vue$/;
 /** So many stations share what is fetched with the first of them. */
 const SHARED_BY = 3;
 
-/** Everything that comes with a module. */
-function closure(id: string, { getModuleInfo }: Meta): Set<string> {
-  const found = new Set([id]);
-  for (const next of found) for (const imported of getModuleInfo(next)?.importedIds ?? []) found.add(imported);
+/** Everything that comes with some modules or chunks, themselves included. */
+function closure(ids: readonly string[], importsOf: (id: string) => readonly string[] | undefined): Set<string> {
+  const found = new Set(ids);
+  for (const next of found) for (const imported of importsOf(next) ?? []) found.add(imported);
   return found;
 }
 
@@ -27,14 +27,14 @@ export function stationChunk() {
   let chunks: Map<string, 'first' | 'stations'> | null = null;
   const find = (meta: Meta): NonNullable<typeof chunks> => {
     const all = [...meta.getModuleIds()];
+    const comingWith = (ids: readonly string[]) => closure(ids, (id) => meta.getModuleInfo(id)?.importedIds);
     const users = new Map<string, number>();
     for (const id of all.filter((one) => STATION.test(one)))
-      for (const used of closure(id, meta)) users.set(used, (users.get(used) ?? 0) + (FRAME.test(id) ? SHARED_BY : 1));
+      for (const used of comingWith([id])) users.set(used, (users.get(used) ?? 0) + (FRAME.test(id) ? SHARED_BY : 1));
     const shared = new Set([...users].flatMap(([id, count]) => (count >= SHARED_BY ? [id] : [])));
-    const comesWith = (test: (id: string) => boolean) => all.filter(test).flatMap((id) => [...closure(id, meta)]);
     const first = [
-      ...comesWith((id) => meta.getModuleInfo(id)?.isEntry ?? false),
-      ...comesWith((id) => LIST.test(id)).filter((id) => shared.has(id)),
+      ...comingWith(all.filter((id) => meta.getModuleInfo(id)?.isEntry)),
+      ...[...comingWith(all.filter((id) => LIST.test(id)))].filter((id) => shared.has(id)),
     ];
     return new Map([...[...shared].map((id) => [id, 'stations'] as const), ...first.map((id) => [id, 'first'] as const)]);
   };
@@ -50,11 +50,7 @@ interface Chunk {
 
 /** The scripts that each view of the garden's work wants beside those of every page, by its name; '' for the frame alone. */
 export function viewFiles(manifest: Record<string, Chunk>): Record<string, string[]> {
-  const wanted = (keys: readonly string[]) => {
-    const found = new Set(keys);
-    for (const key of found) for (const imported of manifest[key]?.imports ?? []) found.add(imported);
-    return found;
-  };
+  const wanted = (keys: readonly string[]) => closure(keys, (key) => manifest[key]?.imports);
   const always = wanted(Object.keys(manifest).filter((key) => manifest[key]!.isEntry));
   const views = Object.keys(manifest).filter((key) => STATION.test(`/${key}`));
   const frame = views.filter((key) => FRAME.test(`/${key}`));

@@ -20,22 +20,18 @@ interface Settled {
 export function useSettled(here: Readonly<Ref<GardenHere | null>>) {
   const settled = shallowRef<Settled | null>(null);
 
-  async function settle(now: GardenHere) {
-    await drawn();
+  async function calculate(now: GardenHere) {
     const covered = await inSlices(now.coveredInSteps(), () => here.value === now);
-    if (covered && here.value === now) settled.value = { garden: now.garden.id, input: now.input, covered };
+    if (covered && here.value === now && isLargeGarden(now)) settled.value = { garden: now.garden.id, input: now.input, covered };
   }
   /** Calculates the garden that was opened, before any of it is shown, so that what is seen first is whole. */
   async function prepare() {
-    for (let now = here.value; now; now = here.value === now ? null : here.value) {
-      const covered = await inSlices(now.coveredInSteps(), () => here.value === now);
-      if (covered && isLargeGarden(now)) settled.value = { garden: now.garden.id, input: now.input, covered };
-    }
+    for (let now = here.value; now; now = here.value === now ? null : here.value) await calculate(now);
   }
   watch(
     here,
     (now) => {
-      if (settled.value?.garden === now?.garden.id && now && isLargeGarden(now)) void settle(now);
+      if (settled.value?.garden === now?.garden.id && now && isLargeGarden(now)) void drawn().then(() => calculate(now));
       else settled.value = null;
     },
     { flush: 'sync', immediate: true },

@@ -12,8 +12,7 @@ export interface Store {
   db: Connection;
   library: Library;
   digest: string;
-  /** The library as it is answered, whole and in parts, written out once: it does not change while the server runs. */
-  libraryText: string;
+  /** The library in parts as they travel, written out once: it does not change while the server runs. */
   libraryParts: Record<LibraryPart, string>;
 }
 
@@ -34,7 +33,7 @@ export function openStore(file: string, root: string): Store {
   }
   const read = readLibrary(db);
   const libraryParts = { places: packed(read.library, 'places'), living: packed(read.library, 'living') };
-  return { db, ...read, libraryText: JSON.stringify(read), libraryParts };
+  return { db, ...read, libraryParts };
 }
 
 let store: Store | undefined;

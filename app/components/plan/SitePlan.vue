@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rowsUnlessSame } from '~~/core/garden/parts';
 import type { Planting, Site } from '~~/core/model/garden';
 
 const props = defineProps<{ site: Site }>();
@@ -6,10 +7,12 @@ const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
 /** What stands in this bed; the same list as before where a change was made elsewhere. */
-const mine = computed<Planting[]>((before) => {
-  const now = garden.plantings.filter((row) => row.site_id === props.site.id);
-  return before?.length === now.length && before.every((row, i) => row === now[i]) ? before : now;
-});
+const mine = computed<Planting[]>((before) =>
+  rowsUnlessSame(
+    before ?? [],
+    garden.plantings.filter((row) => row.site_id === props.site.id),
+  ),
+);
 const rows = computed(() =>
   mine.value
     .flatMap((planting) => {

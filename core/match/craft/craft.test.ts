@@ -135,7 +135,7 @@ describe('alive through the year', () => {
     expect([season[0], season.at(-1), season.length]).toEqual([7, 19, 13]);
     expect(gardenSeason({ last_frost: null, first_frost: null })).toHaveLength(24);
   });
-  it('a bulb gone by June is no backbone, what is in leaf from April to October is', () => {
+  it('a bulb that has died down before June is no backbone, what is in leaf from April to October is', () => {
     expect(isBackbone(hereOf({ kind: 'bulb', foliage_first: 4, foliage_last: 10 }), season)).toBe(false);
     expect(isBackbone(hereOf({ foliage_first: 6, foliage_last: 19 }), season)).toBe(true);
   });

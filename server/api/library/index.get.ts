@@ -13,6 +13,6 @@ export default route(
       return null;
     }
     request.header('Content-Type', 'application/json; charset=utf-8');
-    return store.libraryText;
+    return JSON.stringify({ library: store.library, digest: store.digest });
   },
 );
