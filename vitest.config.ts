@@ -35,8 +35,8 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           // Each file has a server, a database and a browser of its own; what it imports is shared.
           isolate: false,
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: 150_000,
+          hookTimeout: 120_000,
           // Two browsers and two servers share the cores: what is waited for may take a while.
           expect: { poll: { timeout: 10_000, interval: 100 } },
           maxWorkers: 2,

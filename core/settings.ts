@@ -217,6 +217,9 @@ export const SETTINGS = {
     /** A pot is filled to a thumb's breadth below the rim; new mix settles by a tenth. Trade. */
     fillShare: 0.92,
     settles: 0.1,
+    /** Weight (kg) of a litre of wet mix, and of an empty pot for each litre it holds, by material. Trade sheets: 1.0 to 1.2; judgement. */
+    wetMix_kg: 1.1,
+    empty_kg: { clay: 0.35, glazed: 0.35, plastic: 0.03, wood: 0.15, metal: 0.1, fabric: 0.01, stone: 0.8 },
   },
   soil: {
     /** Fall of water in a hole (cm an hour) from which drainage is sharp, good, moderate. Extension sheets: 15 and 2.5; 1 is judgement. */
@@ -432,6 +435,23 @@ export const SETTINGS = {
     placesPerUpright: 10,
     /** Climbers to one support: woody ones, and those of one summer. Trade. */
     perSupport: { woody: 1, summer: 3 },
+  },
+  /** Creatures proposed to begin with, and the ground that is thought of where there is none yet. Judgement. */
+  firstSet: {
+    easy: 8,
+    worthTrying: 2,
+    area_m2: 20,
+    sun_h: 8,
+    /** Ground (m²) of the flowers that all of them share, beside what one asks for itself. */
+    common_m2: 2,
+    /** What a creature counts by how easy it is (1 easy, 2 takes care, 3 hard). */
+    ease: [0, 1, 0.5, 0],
+    /** Part of the ground that one creature may ask for. */
+    most: 0.5,
+    /** Share of its needs from which a creature is nearly served: where winters flower, a January lacks in nearly every garden. */
+    nearly: 0.8,
+    /** Share of its flight in which a visitor to pots finds something. */
+    visiting: 0.5,
   },
   planner: {
     /** Herbs are planted in threes at least where they stand closer than this (cm). Trade: a drift is three to seven. */

@@ -54,7 +54,7 @@ export async function openPage(browser: Browser, width = 1280, height = 800): Pr
   idle.set(browser, pages);
   const page = pages.pop() ?? (await (await browser.newContext({ reducedMotion: 'reduce' })).newPage());
   await page.setViewportSize({ width, height });
-  page.setDefaultTimeout(20_000);
+  page.setDefaultTimeout(45_000);
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(error.message));
   page.on('console', (message) => {
@@ -72,6 +72,15 @@ export async function openPage(browser: Browser, width = 1280, height = 800): Pr
     pages.push(page);
   };
   return Object.assign(page, { faults, done });
+}
+
+/** Chooses in the settings, by the words of the choices. */
+export async function choose(page: Page, ...choices: string[]) {
+  await page.getByRole('button', { name: 'Settings' }).click();
+  const settings = page.getByRole('dialog');
+  for (const name of choices) await settings.getByRole('radio', { name: new RegExp(`^${name}`) }).check();
+  await settings.getByRole('button', { name: 'Done' }).click();
+  await settings.waitFor({ state: 'detached' });
 }
 
 /** Waits until a view is whole: nothing in it has changed for a while. */

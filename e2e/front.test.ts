@@ -33,7 +33,7 @@ describe('room for the work', () => {
     const page = await opened('/plan');
     for (const link of await page.getByRole('navigation', { name: 'Stations of the work' }).getByRole('link').all())
       expect((await link.boundingBox())!.y).toBeLessThan(50);
-    for (const name of ['Undo', 'Redo', 'Find', 'Units: feet', 'Dusk', 'Keys'])
+    for (const name of ['Undo', 'Redo', 'Find', 'Settings', 'Keys'])
       expect((await page.getByRole('button', { name, exact: true }).boundingBox())!.y, name).toBeLessThan(50);
     await page.getByText(/of the plan in flower/).waitFor();
     await page.done();

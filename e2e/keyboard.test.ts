@@ -63,21 +63,23 @@ it('makes a garden, plans it and reads it, and always knows where it is', { time
   await page.getByRole('heading', { name: 'Gardens' }).waitFor();
   await tabTo(page, /^Make a garden$/);
   await press(page, 'Enter');
-  await expectFocus(page, /^A new garden$/, 'going to a new garden');
+  await expectFocus(page, /^Postal code$/, 'going to a new garden');
   await tabTo(page, /^Name/);
   await page.keyboard.type('Millrace corner');
   await tabTo(page, /^Make this garden$/);
   await press(page, 'Enter');
-  await expectFocus(page, /^Beds and containers$/, 'making a garden');
+  await expectFocus(page, /^Targets$/, 'making a garden');
+  await press(page, '1');
+  await expectFocus(page, /^Beds and containers$/, 'going to Place');
 
-  await tabTo(page, /^Add a bed$/);
+  await tabTo(page, /^Add a bed or pots$/);
   await press(page, 'Enter');
   await page.getByRole('dialog').getByLabel('Name').waitFor();
   await tabTo(page, /^Name/);
   await page.keyboard.type('Long border');
   await tabTo(page, /^Add it$/);
   await press(page, 'Enter');
-  await expectFocus(page, /^Add a bed$/, 'saving a bed');
+  await expectFocus(page, /^Add a bed or pots$/, 'saving a bed');
   await tabTo(page, /^Change Long border$/);
   await press(page, 'Enter');
   await page.getByRole('dialog').getByLabel('Name').waitFor();

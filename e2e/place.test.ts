@@ -48,7 +48,8 @@ describe('the first run', () => {
     await follows.getByText('plants that need dry summers mildew and rot').waitFor();
     await page.getByLabel('Name of the garden').fill('Two questions');
     await page.getByRole('button', { name: 'Make this garden' }).click();
-    await page.waitForURL('**/two-questions/place');
+    await page.waitForURL('**/two-questions/targets');
+    await page.goto(`${app.url}/gardens/two-questions/place`);
     await page.getByRole('button', { name: 'summer air' }).click();
     await reasons().getByText('Summer air is humid').waitFor();
     expect(page.faults).toEqual([]);
@@ -63,9 +64,18 @@ describe('the first run', () => {
     await page.getByRole('button', { name: 'Overrule any of it' }).click();
     await page.getByText('365 frost-free days').first().waitFor();
     await page.getByLabel('Hardiness half-zone').first().selectOption('9b');
-    await expect.poll(() => page.getByLabel('Last frost of spring').inputValue()).not.toBe('');
-    await set(page.getByLabel('Last frost of spring'), '01-28');
-    await set(page.getByLabel('First frost of autumn'), '01-05');
+    const [spring, autumn] = ['Last frost of spring', 'First frost of autumn'].map((name) => ({
+      month: page.getByLabel(name, { exact: true }),
+      day: page.getByLabel(`${name}: day`),
+    })) as [{ month: Locator; day: Locator }, { month: Locator; day: Locator }];
+    await expect.poll(() => spring.month.inputValue()).not.toBe('0');
+    for (const [frost, day] of [
+      [spring, '28'],
+      [autumn, '5'],
+    ] as const) {
+      await frost.month.selectOption('January');
+      await frost.day.selectOption(day);
+    }
     // 29 January to 4 January of the next year.
     await page.getByText('341 frost-free days').first().waitFor();
     await page.getByLabel('Hardiness half-zone').first().selectOption('11a');
@@ -127,7 +137,13 @@ describe('the yard', () => {
     const shaded = open - 3;
     await page.getByRole('button', { name: /^Bed 1/ }).click();
     await expect.poll(hours).toBeGreaterThan(shaded);
+    // The way there was saved in one piece or in two.
     await page.getByRole('banner').getByRole('button', { name: 'Undo' }).click();
+    await page
+      .getByText(/^Undone: /)
+      .first()
+      .waitFor();
+    if ((await hours()) >= shaded) await page.getByRole('banner').getByRole('button', { name: 'Undo' }).click();
     await expect.poll(hours).toBeLessThan(shaded);
     expect(page.faults).toEqual([]);
   });
@@ -229,6 +245,11 @@ describe('the yard', () => {
     const give = (name: string, text: string) =>
       page.getByLabel('Take GeoJSON in').setInputFiles({ name, mimeType: 'application/geo+json', buffer: Buffer.from(text) });
     await give('yard.geojson', JSON.stringify(json));
+    // What it would change is seen before it does.
+    const change = page.getByRole('region', { name: 'What the file would change' });
+    await change.getByText(`The ${things} things drawn now are replaced`).waitFor();
+    await change.getByText('South bank: drawn again, as large as it is').waitFor();
+    await change.getByRole('button', { name: 'Take it in' }).click();
     await page.getByText(`${things - 1} things and 3 beds taken in.`).waitFor();
     expect(await page.getByRole('button', { name: /^Tool shed/ }).count()).toBe(0);
     await page.getByRole('banner').getByRole('button', { name: 'Undo' }).click();
@@ -405,7 +426,7 @@ describe('measuring a bed', () => {
     await page.getByText('Give a pH from 4 to 8.5.').waitFor();
     // 5 cm of mulch on 20 m² is a cubic metre, 25 bags of 40 litres.
     await page.getByLabel('What', { exact: true }).selectOption('mulch');
-    await page.getByText('1.00 m³ of mulch').waitFor();
+    await page.getByText('1 m³ of mulch').waitFor();
     await page.getByText('25 bags').waitFor();
   });
 

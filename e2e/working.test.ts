@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
 import { afterEach, describe, expect, it } from 'vitest';
-import { type OpenPage, withPage } from './browser';
+import { choose, type OpenPage, withPage } from './browser';
 import type { RunningApp } from './running-app';
 
 /** The smaller presses of a gardener's day, each in the real interface. */
@@ -134,18 +134,21 @@ describe('remembered choices', () => {
       .getByRole('row', { name: /South bank/ })
       .getByText('323 sq ft')
       .waitFor();
-    await page.getByRole('button', { name: 'Units: feet' }).click();
+    await choose(page, 'metres');
     await page
       .getByRole('row', { name: /South bank/ })
       .getByText('30 m²')
       .waitFor();
-    await page.getByRole('button', { name: 'Dusk' }).click();
+    await choose(page, 'dusk', 'May 6', '°F');
     await page.reload();
     await page
       .getByRole('row', { name: /South bank/ })
       .getByText('30 m²')
       .waitFor();
     expect(await page.locator('html').getAttribute('data-theme')).toBe('dusk');
+    // Dates and degrees are one's own, whatever the other units are.
+    await page.getByText(/In 8 years of 10 between April \d+ and May \d+/).waitFor();
+    await page.getByRole('option', { name: /^7a: 0 to 5 °F/ }).waitFor({ state: 'attached' });
   });
 });
 
@@ -160,6 +163,23 @@ describe('keys', () => {
     await page.getByLabel('Name or kind').pressSequentially('2 [ /');
     await page.getByText('No plant passes all of these.').waitFor();
     expect(page.url()).toContain('/match');
+  });
+  it('Escape closes Find in one press; a name is found in one word or two, and the settings by what is in them', async () => {
+    await page.goto(`${app.url}${KETTLE}/season`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    const field = page.getByRole('combobox', { name: 'What to find' });
+    await page.keyboard.press('/');
+    await field.fill('bee balm');
+    await page
+      .getByRole('option', { name: /beebalm/i })
+      .first()
+      .waitFor();
+    await page.keyboard.press('Escape');
+    await field.waitFor({ state: 'detached' });
+    await page.keyboard.press('/');
+    await field.fill('metres');
+    await page.getByRole('option', { name: /Settings/ }).click();
+    await page.getByRole('dialog').getByText('Remembered on this device').waitFor();
   });
   it('find a bed and a plant', async () => {
     await page.goto(`${app.url}${KETTLE}/season`);
@@ -234,9 +254,9 @@ describe('files', () => {
     expect(download.suggestedFilename()).toBe('kettle-pond-commons.json');
     await page.goto(app.url);
     const buffer = Buffer.from(JSON.stringify({ ...file, garden: { ...file.garden, name: 'Twin Pond' } }));
-    await page.getByLabel('Import a garden file').setInputFiles({ name: 'twin.json', mimeType: 'application/json', buffer });
+    await page.getByLabel('Import garden files').setInputFiles({ name: 'twin.json', mimeType: 'application/json', buffer });
     await page.getByText('Twin Pond imported.').waitFor();
-    await page.getByRole('link', { name: 'Twin Pond' }).click();
+    await page.getByRole('link', { name: 'Twin Pond', exact: true }).click();
     await page.getByText('7 of 10 life cycles close').first().waitFor();
   });
 });

@@ -1,5 +1,5 @@
 import { mkdirSync } from 'node:fs';
-import { openBrowser, openPage, type OpenPage } from '../e2e/browser';
+import { choose, openBrowser, openPage, type OpenPage } from '../e2e/browser';
 import { startApp } from '../e2e/running-app';
 
 /**
@@ -30,7 +30,7 @@ async function shoot(name: string, path: string, ready: string, act?: (page: Ope
   console.log(`docs/screenshots/${name}.png`);
 }
 
-await shoot('gardens', '/', 'Kettle Pond Commons');
+await shoot('gardens', '/', '7 of 10 close');
 await shoot('place', `${KETTLE}/place`, 'South bank');
 await shoot('bed', `${KETTLE}/place`, 'South bank', async (page) => {
   await page.getByRole('link', { name: 'Under the oaks', exact: true }).click();
@@ -57,7 +57,7 @@ await shoot('what-if', `${KETTLE}/plan/what-if`, 'What if', (page) =>
   page.getByRole('button', { name: 'No rain, no hose' }).click(),
 );
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
-await shoot('calendar', `${KETTLE}/season/calendar`, 'On the wing', (page) => page.getByRole('button', { name: 'Dusk' }).click());
+await shoot('calendar', `${KETTLE}/season/calendar`, 'On the wing', (page) => choose(page, 'dusk'));
 await shoot('timing', `${KETTLE}/season/timing`, 'Cut what grows', (page) =>
   page
     .getByRole('button', { name: /The braid before and after/ })

@@ -46,6 +46,11 @@ export function useCommands() {
   const targets = {
     chooseTarget: (fields: TargetFields) =>
       attempt(() => change('POST', '/targets', fields, `${creatureName(fields.target)} chosen.`)),
+    /** Chooses several creatures as one change. */
+    chooseTargets: (rows: TargetFields[]) => {
+      const said = rows.length === 1 ? `${creatureName(rows[0]!.target)} chosen.` : `${rows.length} creatures chosen.`;
+      return attempt(() => change('POST', '/targets/several', { targets: rows }, said));
+    },
     saveTarget: (row: GardenTarget, fields: Partial<TargetFields>) =>
       revise(`/targets/${row.id}`, row, fields, `${creatureName(row.target)} changed.`),
     removeTarget: (row: GardenTarget) => remove(`/targets/${row.id}`, row, `${creatureName(row.target)} removed.`),

@@ -42,7 +42,10 @@ export function useLibrarySearch() {
   /** Entries by how well they answer the words; every one, by name, where there are none. */
   function find(words: string): Entry[] {
     if (!words.trim()) return byName.value;
-    return index.value.search(words).map(({ id }) => entries.value.get(id as string)!);
+    const found = index.value.search(words);
+    // Names are written in one word or in two: bee balm, beebalm.
+    const joined = found.length === 0 ? index.value.search(words.replace(/\s+/g, '')) : found;
+    return joined.map(({ id }) => entries.value.get(id as string)!);
   }
   return { find };
 }

@@ -1,4 +1,4 @@
-import type { GardenFields, GardenState, GardenSummary } from '~~/core/model/garden';
+import type { GardenFields, GardenState, GardenSummary, ListingFields } from '~~/core/model/garden';
 
 /** A place found by its postal code or on the map. */
 export interface FoundPlace {
@@ -6,6 +6,8 @@ export interface FoundPlace {
   lon: number;
   jurisdiction: string | null;
   region: string;
+  /** The name of the town, where it was found by its code. */
+  name?: string;
 }
 
 /** The gardens of this server, and what is done with a garden as a whole. Faults are thrown, for the views to show. */
@@ -22,6 +24,11 @@ export const useGardensStore = defineStore('gardens', () => {
   const restore = ({ id }: GardenSummary) => callApi('POST', `/api/gardens/${id}/restore`);
   /** Imports a garden from the content of its file and answers its name. */
   const importFile = async (content: unknown) => (await callApi<GardenState>('POST', '/api/garden-files', content)).garden.name;
-  const placeByCode = (code: string) => callApi<FoundPlace & { name: string }>('GET', `/api/postal/${encodeURIComponent(code)}`);
-  return { gardens, load, make, remove, restore, importFile, placeByCode };
+  /** Copies a garden, with its plants or without, and answers the name of the copy. */
+  const copy = async ({ id }: GardenSummary, plants: boolean) =>
+    (await callApi<GardenState>('POST', `/api/gardens/${id}/copy`, { plants })).garden.name;
+  const saveListing = ({ id, revision, tags, archived }: GardenSummary, fields: Partial<ListingFields>) =>
+    callApi('PUT', `/api/gardens/${id}/listing`, { revision, fields: { tags, archived, ...fields } });
+  const placeByCode = (code: string) => callApi<Required<FoundPlace>>('GET', `/api/postal/${encodeURIComponent(code)}`);
+  return { gardens, load, make, remove, restore, importFile, copy, saveListing, placeByCode };
 });

@@ -1,7 +1,8 @@
 import { proxy, type Remote } from 'comlink';
 import { differenceOf } from '~~/core/coverage/difference';
 import type { NeedCoverage } from '~~/core/coverage/types';
-import { FRESH_WISHES } from '~~/core/model/fresh-wishes';
+import { freeName } from '~~/core/model/free-name';
+import { FRESH_WISHES, freshWishesFor } from '~~/core/model/fresh-wishes';
 import type { PlanWishes } from '~~/core/model/wishes';
 import { SPIRITS, type Spirit } from '~~/core/plan/planner/alternatives';
 import { fit } from '~~/core/match/fit/fit';
@@ -17,8 +18,6 @@ import { helpersFor } from '~~/core/plan/planner/why-open';
 import type { MoneyFields, Planting } from '~~/core/model/garden';
 import type { Asked, Planner } from '~/workers/planner';
 
-const FRESH_MONEY: MoneyFields = { currency: 'USD', prices: {}, sizes: {}, raises: false };
-
 /** Searches for plans in a worker, and holds what it found until the garden has changed. */
 export const usePlannerStore = defineStore('planner', () => {
   const garden = useGardenStore();
@@ -27,24 +26,20 @@ export const usePlannerStore = defineStore('planner', () => {
   const notices = useNoticesStore();
   const view = useViewStore();
   const advise = useAdvice();
-  const money = computed<MoneyFields>(() => garden.garden?.money ?? FRESH_MONEY);
+  const money = computed<MoneyFields>(
+    () => garden.garden?.money ?? { currency: view.currency, prices: {}, sizes: {}, raises: false },
+  );
   const coin = (minor: number) => view.inUnits.money(minor);
 
   /** What is wished of a plan, as it is being set; saved with the plan when a plan is asked for. */
   const wishes = ref<PlanWishes>(structuredClone(FRESH_WISHES));
-  const freshWishes = (): PlanWishes => ({
-    ...structuredClone(FRESH_WISHES),
-    natives: garden.garden?.school_plants === 'any-harmless' ? 'off' : 'much',
-  });
+  const freshWishes = (): PlanWishes => (garden.garden ? freshWishesFor(garden.garden) : structuredClone(FRESH_WISHES));
   const question = computed(() => garden.here?.questionOf(wishes.value) ?? null);
   const obstacles = computed(() => (question.value ? obstaclesTo(question.value) : []));
 
   /** What an answer rests on; it is stale once this differs. */
   const subject = computed(() =>
-    JSON.stringify(
-      [garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.seen, wishes.value],
-      (key, value: unknown) => (key === 'revision' ? undefined : value),
-    ),
+    restsOn([garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.seen, wishes.value]),
   );
   const answered = ref('');
   const stale = computed(() => best.value !== null && answered.value !== subject.value);
@@ -206,9 +201,10 @@ export const usePlannerStore = defineStore('planner', () => {
       .map((row) => row.id);
   /** Saves a proposal as a further plan. Features belong to the beds, not to a plan: they are not saved with it. */
   function saveAsPlan(proposed: Proposed, name: string) {
-    const taken = new Set(garden.plans.map((row) => row.name));
-    let free = name;
-    for (let n = 2; taken.has(free); n++) free = `${name} ${n}`;
+    const free = freeName(
+      name,
+      garden.plans.map((row) => row.name),
+    );
     return records.attempt(() => commands.savePlan({ name: free, out: outOf(() => true), plants: proposed.plants }));
   }
 

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core';
-import { halfMonthOfDay, HALF_MONTHS } from '~~/core/model/half-month';
+import { halfMonthOfDay, HALF_MONTHS, writeDays, type DateManner } from '~~/core/model/half-month';
 import type { UnitSystem } from '~~/core/model/units';
-import { unitsOf } from '~~/core/words/units';
+import { degreesOf, unitsOf, type Degrees } from '~~/core/words/units';
 import type { PlaceValue } from '~~/core/garden/place-effects';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
 
@@ -29,6 +29,12 @@ export const useViewStore = defineStore('view', () => {
   /** What is explained; nothing: the panel is put away. */
   const subject = ref<Subject | null>(null);
   const units = useLocalStorage<UnitSystem>('outwash-units', 'us');
+  const temperature = useLocalStorage<Degrees | 'units'>('outwash-temperature', 'units');
+  const currency = useLocalStorage('outwash-currency', 'USD');
+  const dates = useLocalStorage<DateManner>('outwash-dates', 'day-first');
+  watch(dates, writeDays, { immediate: true, flush: 'sync' });
+  /** Are words of the trade explained where they stand? */
+  const explained = useLocalStorage('outwash-words', true);
   const theme = useLocalStorage<'day' | 'dusk'>('outwash-theme', 'day');
 
   function moveTo(h: number) {
@@ -44,16 +50,16 @@ export const useViewStore = defineStore('view', () => {
   function show(next: Subject) {
     subject.value = next;
   }
-  const changeUnits = () => (units.value = units.value === 'us' ? 'metric' : 'us');
-  const changeTheme = () => (theme.value = theme.value === 'day' ? 'dusk' : 'day');
+  const degrees = computed(() => (temperature.value === 'units' ? degreesOf(units.value) : temperature.value));
   function closeReasons() {
     subject.value = null;
   }
   /** How sentences write quantities, in the system chosen and the garden's currency. */
-  const inUnits = computed(() => unitsOf(units.value, useGardenStore().garden?.money?.currency));
+  const inUnits = computed(() => unitsOf(units.value, useGardenStore().garden?.money?.currency ?? currency.value, degrees.value));
   const area = (m2: number) => inUnits.value.area(m2);
   const volume = (l: number) => inUnits.value.volume(l);
   const length = (cm: number) => inUnits.value.length(cm);
+  const about = (cm: number) => inUnits.value.about(cm);
   const distance = (m: number) => inUnits.value.distance(m);
   /** An area with the length of its edge: `8 m², 12 m round`. */
   const round = (m2: number, m: number) => `${area(m2)}, ${distance(m)} round`;
@@ -64,17 +70,21 @@ export const useViewStore = defineStore('view', () => {
     subject,
     units,
     theme,
+    temperature,
+    degrees,
+    currency,
+    dates,
+    explained,
     moveTo,
     asked,
     explain,
     show,
-    changeUnits,
-    changeTheme,
     closeReasons,
     inUnits,
     area,
     volume,
     length,
+    about,
     distance,
     round,
     weight,

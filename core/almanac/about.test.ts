@@ -26,6 +26,11 @@ describe('what the library says about', () => {
     const best = bestHosts(coast, coast.targets.get('papilio-troilus')!).map((row) => row.id);
     expect(best).toEqual(['lindera-benzoin', 'sassafras-albidum']);
   });
+  it('the accepted hosts of one that has no primary one here', () => {
+    const here = coast.targets.get('papilio-troilus')!;
+    const hosts = new Map([...here.hosts].map(([id, host]) => [id, { ...host, rank: 'accepted' as const }]));
+    expect(bestHosts(coast, { ...here, hosts }).length).toBeGreaterThan(0);
+  });
   it('where a creature lives', () => {
     expect(
       rangeOf(library, 'pieris-virginiensis')

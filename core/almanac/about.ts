@@ -1,7 +1,7 @@
 import { ADMISSIBLE, hostNames } from '../library/hosts';
 import type { Almanac, TargetHere } from '../model/here';
 import { isListed } from '../library/status';
-import type { Library, Plant } from '../model/reference';
+import type { Host, Library, Plant } from '../model/reference';
 
 /** Rows of care or ailments that speak of a plant: by itself, its species, genus or family, or its kind. */
 export function speakingOf<T extends { plant: string }>(rows: readonly T[], plant: Plant): T[] {
@@ -40,12 +40,18 @@ export function rangeOf(library: Library, target: string) {
     }));
 }
 
-/** The best hosts of a creature in this garden's region: primary ones with a record here, natives first, none listed. */
+/**
+ * The best hosts of a creature in this garden's region, with a record here, natives first, none listed: the primary ones, or
+ * where there is none the accepted.
+ */
 export function bestHosts(almanac: Almanac, target: TargetHere): Plant[] {
-  return [...target.hosts]
-    .filter(([, host]) => host.rank === 'primary')
-    .flatMap(([id]) => almanac.plants.get(id) ?? [])
-    .filter(({ status }) => status.offered && !isListed(status.status))
-    .sort((a, b) => Number(b.status.native) - Number(a.status.native))
-    .map((here) => here.plant);
+  const ofRank = (rank: Host['rank']) =>
+    [...target.hosts]
+      .filter(([, host]) => host.rank === rank)
+      .flatMap(([id]) => almanac.plants.get(id) ?? [])
+      .filter(({ status }) => status.offered && !isListed(status.status))
+      .sort((a, b) => Number(b.status.native) - Number(a.status.native))
+      .map((here) => here.plant);
+  const primary = ofRank('primary');
+  return primary.length > 0 ? primary : ofRank('accepted');
 }

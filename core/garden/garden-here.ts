@@ -5,6 +5,7 @@ import type { Garden, GardenRecords, GardenTarget, OwnRowFields, Plan, Planting 
 import type { Almanac } from '../model/here';
 import type { Library, Region } from '../model/reference';
 import { finish, type Steps } from '../model/steps';
+import { freshWishesFor } from '../model/fresh-wishes';
 import type { PlanWishes } from '../model/wishes';
 import { climateHere } from '../place/climate/garden-climate';
 import { lightSeason, sunOfBedsInSteps, type BedSun } from '../place/sun/bed-sun';
@@ -213,6 +214,11 @@ export class GardenHere {
     yield* this.#almanac();
     const { input } = this;
     return yield* this.#parts.inSteps('covered', [input], () => coverageInSteps(input));
+  }
+  /** What a further creature is asked about: the garden as it is planned, all of it kept, and no limit of money. */
+  get asking(): PlanQuestion {
+    const wishes = this.plan.wishes ?? freshWishesFor(this.garden);
+    return this.questionOf({ ...wishes, keep: 'planned', budget_minor: null, here: [], fuller: false });
   }
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {

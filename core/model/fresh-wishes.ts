@@ -1,3 +1,4 @@
+import type { GardenFields } from './garden';
 import type { PlanWishes } from './wishes';
 
 /** What a plan is asked for where nobody has wished for anything: what the schema of wishes gives (tested there). */
@@ -22,3 +23,9 @@ export const FRESH_WISHES: PlanWishes = {
   colours: [],
   effort: 'usual',
 };
+
+/** The same for a garden: natives count for nothing where its school takes whatever is harmless. */
+export const freshWishesFor = ({ school_plants }: Pick<GardenFields, 'school_plants'>): PlanWishes => ({
+  ...structuredClone(FRESH_WISHES),
+  natives: school_plants === 'any-harmless' ? 'off' : 'much',
+});

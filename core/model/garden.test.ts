@@ -30,7 +30,7 @@ describe('a bed', () => {
     [{ area_m2: null }, 'area_m2: Give the area in square metres as a number from 0.01 to 5000.'],
     [{ moisture: 2.5 }, 'moisture: Moisture is a whole step from 1 (dry) to 5 (wet).'],
     [{ sun_h: 25 }, 'sun_h: Give the hours of direct sun from 0 to 16.'],
-    [{ kind: 'container' }, 'volume_l: A container needs its volume in litres.'],
+    [{ kind: 'container' }, 'volume_l: Say how much potting mix the container holds.'],
     [{ kind: 'container', volume_l: 20 }, 'fine'],
     [{ features: ['gnome'] }, 'features.0: Choose a feature:'],
   ])('%o: %s', (over, words) => {

@@ -9,6 +9,7 @@ import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure,
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
 const note = z.string().max(2000, 'Keep the note under 2000 characters.').default('');
 const revision = z.number().int().min(0);
+const tag = z.string().trim().min(1, 'A tag is a word or two.').max(40, 'Keep a tag under 40 characters.');
 
 /** What things cost the gardener: prices by plant and size, and what a plant is bought as, where it is not the usual. */
 export const MoneyFields = z.object({
@@ -54,6 +55,11 @@ export const GardenFields = z.object({
   grazing: z.boolean(),
   passers_by: z.boolean().default(false),
   deer: choice(words.DEER, 'how many deer').default('none'),
+  /** A balcony, roof or terrace: pots in the wind and no ground. */
+  balcony: z.boolean().default(false),
+  /** By what it is found among many, and whether it is put away. */
+  tags: z.array(tag).max(12, 'Give a garden no more than twelve tags.').default([]),
+  archived: z.boolean().default(false),
   /** Plants allowed though they are a danger to who lives here, or are kept out of winters as mild as these. */
   allowed: z.array(id).max(200, 'Allow no more than 200 plants.').default([]),
   /** null: nobody has been asked yet. */
@@ -65,6 +71,9 @@ export const GardenFields = z.object({
   money: MoneyFields.nullable().default(null),
   notes: note,
 });
+
+/** How a garden is found among many. */
+export const ListingFields = GardenFields.pick({ tags: true, archived: true });
 
 const centimetres = (what: string) => number(2, 400, `${what} in centimetres`);
 /** A pot, trough or tub; a round one has one measure across, the others two. `count` alike stand together. */
@@ -122,6 +131,11 @@ export const SiteFields = z
         moisture: source('moisture').optional(),
       })
       .default({}),
+    /** Values that nobody stated: what is usual in the region stands in for them. */
+    assumed: z
+      .array(z.enum(Object.keys(words.SITE_SOURCES) as [words.SiteValue, ...words.SiteValue[]]))
+      .max(5)
+      .default([]),
     notes: note,
   })
   .refine((site) => site.outline.length === 0 || (site.kind === 'bed' ? site.outline.length >= 3 : site.outline.length === 1), {
@@ -130,7 +144,7 @@ export const SiteFields = z
   })
   .refine((site) => site.kind === 'bed' || site.volume_l !== null, {
     path: ['volume_l'],
-    message: 'A container needs its volume in litres.',
+    message: 'Say how much potting mix the container holds.',
   });
 
 export const TargetFields = z.object({
@@ -258,6 +272,7 @@ export const GardenFile = z
   });
 
 export type GardenFields = z.infer<typeof GardenFields>;
+export type ListingFields = z.infer<typeof ListingFields>;
 export type MoneyFields = z.infer<typeof MoneyFields>;
 export type PotFields = z.infer<typeof PotFields>;
 export type SiteFields = z.infer<typeof SiteFields>;
@@ -310,6 +325,12 @@ export interface GardenSummary {
   name: string;
   region: string;
   half_zone: string;
+  balcony: boolean;
+  tags: string[];
+  archived: boolean;
+  /** Changes whenever its records do, and only then; and when that was. */
+  stamp: string;
+  changed_at: string;
   sites: number;
   targets: number;
   plantings: number;

@@ -1,5 +1,6 @@
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import {
+  dateName,
   dayName,
   dayOfMonthDay,
   daysOfHalfMonths,
@@ -12,6 +13,7 @@ import {
   inYear,
   lastDay,
   monthDayOf,
+  writeDays,
   runsOf,
   shareOfHalfMonth,
   shareOfYear,
@@ -101,5 +103,14 @@ describe('days drawn over the year', () => {
     expect(halfMonthsTouched({ from: 123, to: 123 })).toEqual([8]);
     expect(halfMonthsTouched({ from: 100, to: 464 })).toHaveLength(24);
     expect(halfMonthsTouched({ from: 1, to: 365 })).toHaveLength(24);
+  });
+});
+
+describe('days in the reader’s manner', () => {
+  afterEach(() => writeDays('day-first'));
+  it('the day first, or the month', () => {
+    expect([dayName(126), dateName('2026-05-04')]).toEqual(['6 May', '4 May 2026']);
+    writeDays('month-first');
+    expect([dayName(126), dateName('2026-05-04')]).toEqual(['May 6', 'May 4, 2026']);
   });
 });

@@ -88,16 +88,25 @@ export function monthDayOf(day: number): string {
   return `${String(month + 1).padStart(2, '0')}-${String(inMonth).padStart(2, '0')}`;
 }
 
-/** A day of the year in words: `6 May`. */
+/** Manners of writing a day: `6 May`, `May 6`. */
+export type DateManner = 'day-first' | 'month-first';
+let manner: DateManner = 'day-first';
+
+/** Sets the manner in which days are written from now on, everywhere: it is a reader's habit, like a language. */
+export const writeDays = (as: DateManner) => void (manner = as);
+
+/** A day of the year in words: `6 May`, or `May 6`. */
 export function dayName(day: number): string {
   const [month, inMonth] = monthDayOf(day).split('-').map(Number) as [number, number];
-  return `${inMonth} ${MONTH_NAMES[month - 1]}`;
+  const name = MONTH_NAMES[month - 1]!;
+  return manner === 'day-first' ? `${inMonth} ${name}` : `${name} ${inMonth}`;
 }
 
-/** A date in words: `4 May 2026` from 2026-05-04. */
+/** A date in words: `4 May 2026`, or `May 4, 2026`, from 2026-05-04. */
 export function dateName(date: string): string {
   const [year, month, day] = date.split('-').map(Number) as [number, number, number];
-  return `${day} ${MONTH_NAMES[month - 1]} ${year}`;
+  const name = MONTH_NAMES[month - 1]!;
+  return manner === 'day-first' ? `${day} ${name} ${year}` : `${name} ${day}, ${year}`;
 }
 
 /** A half-month in words: `early May`, `late October`. */

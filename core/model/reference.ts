@@ -65,6 +65,10 @@ export const Region = z.object({
   humidity: oneOf(words.HUMIDITIES),
   annual_rain_mm: required(20, 5000),
   soils: text,
+  /** What a bed of the region is taken to be until it is measured: a rule of thumb from its soils, and said to be one. */
+  bed_texture: oneOf(words.TEXTURES),
+  bed_drainage: oneOf(words.DRAINAGES),
+  bed_ph: required(3, 9.5),
   last_frost: monthDay,
   first_frost: monthDay,
   /** Days of standard deviation of both frosts from year to year; a middling twelve where a row says nothing. */

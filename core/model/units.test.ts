@@ -7,7 +7,8 @@ describe('units', () => {
     [25, UNITS.us.area, '269 sq ft'],
     [0.5, UNITS.us.area, '5.4 sq ft'],
     [25.04, UNITS.metric.area, '25 m²'],
-    [3.785, UNITS.us.volume, '1 US gal'],
+    // A dry quart is 1.1012 litres.
+    [22.02, UNITS.us.volume, '20 qt'],
     [122, UNITS.us.elevation, '400 ft'],
     [91.44, UNITS.us.length, '36 in'],
     [-3.2, UNITS.metric.elevation, '-3.2 m'],

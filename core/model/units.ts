@@ -23,7 +23,8 @@ export const UNITS: Record<
   },
   us: {
     area: { label: 'sq ft', perSi: 10.7639, digits: 0 },
-    volume: { label: 'US gal', perSi: 0.264172, digits: 1 },
+    // Dry quarts: mix is sold by them.
+    volume: { label: 'qt', perSi: 0.908083, digits: 0 },
     elevation: { label: 'ft', perSi: 3.28084, digits: 0 },
     length: { label: 'in', perSi: 0.393701, digits: 0 },
     distance: { label: 'ft', perSi: 3.28084, digits: 0 },

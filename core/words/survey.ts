@@ -14,12 +14,13 @@ const SOURCE_WORDS: Record<SiteSource, string> = {
   calculated: 'calculated from rain and soil',
 };
 /** Where a value comes from, in words. */
-export const sourceWords = (source: SiteSource) => SOURCE_WORDS[source];
+export const sourceWords = ({ source, assumed }: Pick<Figure<unknown>, 'source' | 'assumed'>) =>
+  assumed ? 'usual in the region: nobody has looked' : SOURCE_WORDS[source];
 
 /** Source and date of a value that counts: `jar test, 4 May 2026`. */
-export function basisWords({ source, on }: Pick<Figure<unknown>, 'source' | 'on'>): string {
-  if (!on) return SOURCE_WORDS[source];
-  return `${SOURCE_WORDS[source]}, ${dateName(on)}`;
+export function basisWords(figure: Pick<Figure<unknown>, 'source' | 'on' | 'assumed'>): string {
+  const words = sourceWords(figure);
+  return figure.on ? `${words}, ${dateName(figure.on)}` : words;
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;

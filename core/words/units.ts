@@ -1,5 +1,8 @@
 import { quantity, UNITS, type UnitSystem } from '../model/units';
 
+/** Litres of a cubic foot, in which mix and mulch are sold. */
+const CUBIC_FOOT_L = 28.3168;
+
 /** How sentences write quantities, in one system throughout. All arguments are SI, money in hundredths. */
 export interface Units {
   system: UnitSystem;
@@ -25,16 +28,37 @@ export interface Units {
   money(minor: number): string;
 }
 
-/** The words for quantities in a system of units and a currency (three letters). */
-export function unitsOf(system: UnitSystem, currency = 'USD'): Units {
+/** Temperatures as they are written, whatever the other units are. */
+export type Degrees = 'C' | 'F';
+/** The degrees that go with a system of units. */
+export const degreesOf = (system: UnitSystem): Degrees => (system === 'us' ? 'F' : 'C');
+
+/** A quantity in the larger of two units from so many of it (SI) on, rounded to whole numbers from ten. */
+const larger = (si: number, from: number, perSi: number, label: string, small: string) => {
+  if (si < from) return small;
+  const value = si * perSi;
+  return `${Number(value.toFixed(value < 10 ? 1 : 0))} ${label}`;
+};
+
+/**
+ * The words for quantities in a system of units and a currency (three letters), with sizes as people say them: inches to a
+ * yard and then feet, quarts of mix and then cubic feet; centimetres to three metres, litres to a cubic metre.
+ */
+export function unitsOf(system: UnitSystem, currency = 'USD', degrees: Degrees = degreesOf(system)): Units {
   const unit = UNITS[system];
+  const us = system === 'us';
+  const long = (cm: number, small: string) =>
+    us ? larger(cm, 36.5 * 2.54, 1 / 30.48, 'ft', small) : larger(cm, 300, 1 / 100, 'm', small);
   const coin = new Intl.NumberFormat('en-US', { style: 'currency', currency });
   return {
     system,
     area: (m2) => quantity(m2, unit.area),
-    volume: (l) => quantity(l, unit.volume),
-    length: (cm) => quantity(cm, unit.length),
-    about: (cm) => `${Math.round(cm * unit.length.perSi)} ${unit.length.label}`,
+    volume: (l) =>
+      us
+        ? larger(l, CUBIC_FOOT_L, 1 / CUBIC_FOOT_L, 'cu ft', quantity(l, unit.volume))
+        : larger(l, 1000, 1 / 1000, 'm³', quantity(l, unit.volume)),
+    length: (cm) => long(cm, quantity(cm, unit.length)),
+    about: (cm) => long(cm, `${Math.round(cm * unit.length.perSi)} ${unit.length.label}`),
     fine(mm, to = mm) {
       const one = (of: number) => (system === 'us' ? Number((of / 25.4).toFixed(of < 25.4 ? 2 : 1)) : of);
       return `${to === mm ? one(mm) : `${one(mm)}–${one(to)}`} ${system === 'us' ? 'in' : 'mm'}`;
@@ -42,7 +66,7 @@ export function unitsOf(system: UnitSystem, currency = 'USD'): Units {
     distance: (m) => quantity(m, unit.distance),
     rain: (mm) => quantity(mm, unit.rain),
     weight: (kg) => quantity(kg, unit.weight),
-    temperature: (c) => (system === 'us' ? `${Math.round(c * 1.8 + 32)} °F` : `${Math.round(c)} °C`),
+    temperature: (c) => (degrees === 'F' ? `${Math.round(c * 1.8 + 32)} °F` : `${Math.round(c)} °C`),
     money: (minor) => coin.format(minor / 100),
   };
 }

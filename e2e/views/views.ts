@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { drawnWhole, expectAccessible, openPage, withApp, type OpenPage } from '../browser';
+import { choose, drawnWhole, expectAccessible, openPage, withApp, type OpenPage } from '../browser';
 import type { RunningApp } from '../running-app';
 import type { Browser } from 'playwright-core';
 
@@ -94,7 +94,7 @@ export function viewsAt(
     await expectNoSidewaysScroll(page);
     if (thumb) await expectForThumb(page);
     if (dusk && path.startsWith('/gardens/')) {
-      await page.getByRole('button', { name: 'Dusk', exact: true }).click();
+      await choose(page, 'dusk');
       await page.locator('html[data-theme=dusk]').waitFor();
       await expectAccessible(page, `${path} at dusk`, { only: ['color-contrast', 'link-in-text-block'] });
     }

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import type { GlossaryWord } from '~~/core/words/glossary';
+
 const model = defineModel<string | null>({ required: true });
-defineProps<{ label: string; error?: string; hint?: string; placeholder?: string; long?: boolean }>();
+defineProps<{ label: string; error?: string; hint?: string; word?: GlossaryWord; placeholder?: string; long?: boolean }>();
 </script>
 
 <template>
-  <FieldRow v-slot="{ bind }" :label="label" :error="error" :hint="hint">
+  <FieldRow v-slot="{ bind }" :label="label" :error="error" :hint="hint" :word="word">
     <textarea
       v-if="long"
       v-bind="bind"

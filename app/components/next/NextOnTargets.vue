@@ -23,5 +23,4 @@ function explain() {
     Every life cycle you chose closes with this plan. Choose further creatures, or see what it asks of the year.
     <template #go><NuxtLink class="press" :to="`/gardens/${garden.id}/season`">To the season</NuxtLink></template>
   </NextLine>
-  <NextLine v-else-if="!garden.targets.length">Choose whom the garden is for: those that are easy here stand first.</NextLine>
 </template>

@@ -28,7 +28,6 @@ const range = (key: 'last_frost' | 'first_frost') => {
   const { from, to } = frostRange(whole.data.last_frost, draft.value.frost_spread_d ?? props.region.frost_spread_d);
   return `In 8 years of 10 between ${dayName(from)} and ${dayName(to)}.`;
 };
-const frost = (key: 'last_frost' | 'first_frost', text: string | null) => (draft.value[key] = text?.trim() ? text.trim() : null);
 function setRain(month: number, mm: number | null) {
   const now = [...(draft.value.rain_mm ?? props.rain)];
   now[month] = mm ?? props.rain[month]!;
@@ -39,21 +38,19 @@ function setRain(month: number, mm: number | null) {
 <template>
   <div class="space-y-3">
     <div class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
-      <TextField
-        :model-value="draft.last_frost"
-        label="Last frost of spring (month-day)"
+      <DayField
+        v-model="draft.last_frost"
+        label="Last frost of spring"
+        none="none is usual"
         :error="errors.last_frost"
-        :hint="range('last_frost') || season || 'Empty where none is usual.'"
-        placeholder="04-27"
-        @update:model-value="frost('last_frost', $event)"
+        :hint="range('last_frost') || season"
       />
-      <TextField
-        :model-value="draft.first_frost"
-        label="First frost of autumn (month-day)"
+      <DayField
+        v-model="draft.first_frost"
+        label="First frost of autumn"
+        none="none is usual"
         :error="errors.first_frost"
         :hint="range('first_frost') || 'Averages: one year in two is earlier.'"
-        placeholder="10-25"
-        @update:model-value="frost('first_frost', $event)"
       />
       <NumberField
         v-model="draft.frost_spread_d"

@@ -9,13 +9,13 @@ defineProps<{ error?: string; label?: string }>();
 const view = useViewStore();
 const remembered = ref<number | null>(null);
 const fault = ref('');
-const unit = computed(() => (view.units === 'us' ? '°F' : '°C'));
+const unit = computed(() => `°${view.degrees}`);
 
 function remember(value: number | null) {
   remembered.value = value;
   fault.value = '';
   if (value === null) return;
-  const celsius = view.units === 'us' ? fahrenheitToCelsius(value) : value;
+  const celsius = view.degrees === 'F' ? fahrenheitToCelsius(value) : value;
   if (celsius < -55 || celsius > 20) fault.value = `Give the temperature of a winter night in ${unit.value}.`;
   else zone.value = zoneOfColdestNight(celsius);
 }
@@ -26,8 +26,9 @@ function remember(value: number | null) {
     <ChoiceField
       v-model="zone"
       :label="label ?? 'Hardiness half-zone (coldest night)'"
+      word="half-zone"
       :error="error"
-      :choices="zoneChoices(view.units)"
+      :choices="zoneChoices(view.degrees)"
     />
     <NumberField
       :model-value="remembered"

@@ -6,6 +6,7 @@ import { recordsOfNew } from '~~/core/garden/from-file';
 import { gardenHere } from '~~/core/garden/here';
 import { placeEffect, type PlaceValue } from '~~/core/garden/place-effects';
 import { placeSentences } from '~~/core/words/place';
+import { freeName } from '~~/core/model/free-name';
 import { UNITS } from '~~/core/model/units';
 import { jurisdictionName } from '~~/core/model/jurisdictions';
 import type { FoundPlace } from '~/stores/gardens';
@@ -16,6 +17,8 @@ const props = defineProps<{
   start: GardenFields;
   revision: number | null;
   keep: (fields: GardenFields, revision: number | null) => Promise<void>;
+  /** Names of the other gardens, which a new one is told apart from. */
+  taken?: readonly string[];
 }>();
 const libraryStore = useLibraryStore();
 const view = useViewStore();
@@ -34,7 +37,8 @@ function changeRegion() {
   Object.assign(draft.value, { frost_spread_d: null, summer: null, humidity: null, rain_mm: null });
 }
 /** A place found by its code or on the map: its region's profile, its frosts brought to its own coordinates. */
-function settle({ lat, lon, jurisdiction, region }: FoundPlace) {
+function settle({ lat, lon, jurisdiction, region, name }: FoundPlace) {
+  town.value = name ?? '';
   if (region !== draft.value.region) {
     draft.value.region = region;
     changeRegion();
@@ -105,6 +109,7 @@ function follow() {
 }
 
 async function submit() {
+  if (props.revision === null && !draft.value.name.trim()) draft.value.name = suggested.value;
   const result = await save((fields) => props.keep(fields, clash.value?.revision ?? begunAt.value));
   // What is wrong may stand in the part that is folded away.
   if (result === 'invalid' && Object.keys(errors.value).some((key) => key !== 'name')) overruled.value = true;
@@ -121,6 +126,21 @@ function takeTheirs() {
   begunAt.value = revision;
   fault.value = '';
 }
+const GROUNDS_OR_BALCONY = [
+  { value: 'ground', words: 'ground', more: 'a yard, a plot, a border; pots too' },
+  { value: 'balcony', words: 'a balcony, roof or terrace', more: 'pots only, in the wind' },
+] as const;
+const ground = computed<'ground' | 'balcony'>({
+  get: () => (draft.value.balcony ? 'balcony' : 'ground'),
+  set: (value) => (draft.value.balcony = value === 'balcony'),
+});
+/** Where the place was found; its name makes the garden's, until one is typed. */
+const town = ref('');
+const suggested = computed(() => {
+  const what = draft.value.balcony ? 'Balcony' : 'Garden';
+  const where = town.value || profile.value?.name;
+  return freeName(where ? `${what} in ${where}` : what, props.taken ?? []);
+});
 // The draft as the smaller forms take it: the same object, so that what is typed there is typed here.
 const place = computed(() => draft.value as GardenFields);
 </script>
@@ -130,9 +150,12 @@ const place = computed(() => draft.value as GardenFields);
     <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
     <template v-if="revision === null">
       <h2>1. Where is it?</h2>
-      <PlaceFinder :region="draft.region" :lat="Number(draft.lat)" :lon="Number(draft.lon)" @found="settle" />
+      <PlaceFinder first :region="draft.region" :lat="Number(draft.lat)" :lon="Number(draft.lon)" @found="settle" />
       <h2>2. How cold does it get?</h2>
       <ColdestNight v-model="draft.half_zone" :error="errors.half_zone" />
+      <h2>3. What is it, and who else is there?</h2>
+      <PictureChoice v-model="ground" label="To be planted is" :choices="GROUNDS_OR_BALCONY" />
+      <HouseholdFields v-model="place" />
       <section aria-labelledby="follows" class="border-l-4 border-press bg-raised p-3">
         <h2 id="follows">What follows</h2>
         <p v-for="line in follows" :key="line" class="mt-1 max-w-prose">{{ line }}</p>
@@ -140,13 +163,8 @@ const place = computed(() => draft.value as GardenFields);
           Something below is not a value yet; put it right and this is calculated again.
         </p>
       </section>
-      <TextField
-        v-model="draft.name"
-        class="max-w-md"
-        label="Name of the garden"
-        :error="errors.name"
-        placeholder="Mill Lane yard"
-      />
+      <WordsHere :words="['half-zone', 'region', 'frost-free', 'host', 'native']" />
+      <TextField v-model="draft.name" class="max-w-md" label="Name of the garden" :error="errors.name" :placeholder="suggested" />
     </template>
     <template v-else>
       <PlaceFinder v-if="finding" :region="draft.region" :lat="Number(draft.lat)" :lon="Number(draft.lon)" @found="settle" />
@@ -208,7 +226,10 @@ const place = computed(() => draft.value as GardenFields);
           {{ words }}
         </button>
       </p>
-      <HouseholdFields v-model="place" />
+      <template v-if="revision !== null">
+        <PictureChoice v-model="ground" label="To be planted is" :choices="GROUNDS_OR_BALCONY" />
+        <HouseholdFields v-model="place" />
+      </template>
       <div class="grid gap-3 xl:grid-cols-3">
         <ChoiceField
           v-model="draft.school_plants"

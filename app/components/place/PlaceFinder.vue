@@ -2,13 +2,18 @@
 import type { FoundPlace } from '~/stores/gardens';
 
 /** Where the garden is, by postal code or by a point on the map; the rest of the form follows from the answer. */
-defineProps<{ region: string; lat: number; lon: number }>();
+const props = defineProps<{ region: string; lat: number; lon: number; first?: boolean }>();
 const emit = defineEmits<{ found: [place: FoundPlace] }>();
 const gardens = useGardensStore();
 const code = ref('');
 const error = ref('');
 const said = ref('');
 const looking = ref(false);
+const typed = useTemplateRef<HTMLInputElement>('typed');
+// Typing may begin at once where that brings up no keyboard of glass.
+onMounted(() => {
+  if (props.first && matchMedia('(pointer: fine)').matches) typed.value?.focus();
+});
 
 async function find() {
   error.value = '';
@@ -41,8 +46,15 @@ async function find() {
         :hint="said || 'US ZIP, or the first half of a Canadian code.'"
       >
         <span class="flex gap-2">
-          <input v-bind="bind" v-model="code" class="field" autocomplete="postal-code" @keydown.enter.prevent="find" />
-          <button type="button" class="press" :disabled="looking" @click="find">Find</button>
+          <input
+            v-bind="bind"
+            ref="typed"
+            v-model="code"
+            class="field"
+            autocomplete="postal-code"
+            @keydown.enter.prevent="find"
+          />
+          <button type="button" class="press" :disabled="looking" @click="find">{{ looking ? 'Finding …' : 'Find' }}</button>
         </span>
       </FieldRow>
       <p class="mt-2 text-sm text-quiet">

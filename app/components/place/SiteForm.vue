@@ -3,22 +3,24 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { SiteFields, type Site } from '~~/core/model/garden';
 import type { Point } from '~~/core/model/yard';
 import { areaOf } from '~~/core/place/yard/geometry';
-import { FEATURES } from '~~/core/model/vocabulary';
-import { FRESH_SITE } from '~~/core/place/yard/fresh';
+import { FEATURES, type SiteValue } from '~~/core/model/vocabulary';
+import { freshBed } from '~~/core/place/yard/fresh';
 import { UNITS } from '~~/core/model/units';
-import { DRAINAGES, FEATURE_WORDS, GROUNDS, KINDS, MOISTURES, RICHNESS, RUNOFFS, SALTS, SUN_WHEN, TEXTURES } from './choices';
+import { DRAINAGES, FEATURE_WORDS, GROUNDS, MOISTURES, RICHNESS, RUNOFFS, SALTS, SUN_WHEN, TEXTURES } from './choices';
 
 /** A bed or container, new (`site` null) or stored, in a dialog. */
-const props = defineProps<{ site: Site | null }>();
+const props = defineProps<{ site: Site | null; start?: SiteFields }>();
 const emit = defineEmits<{ close: [] }>();
+const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
 const units = computed(() => UNITS[view.units]);
 const { draft, errors, fault, saving, save } = useDraft(SiteFields, () => {
-  if (!props.site) return { ...FRESH_SITE };
+  if (!props.site) return { ...(toRaw(props.start) ?? freshBed(garden.almanac!.region)) };
   const { id: _id, revision: _revision, ...fields } = toRaw(props.site);
   return { ...fields };
 });
+const begun = JSON.parse(JSON.stringify(draft.value)) as SiteFields;
 const revision = ref(props.site?.revision ?? 0);
 const clash = shallowRef<Site | null>(null);
 
@@ -31,7 +33,15 @@ const drawn = computed(() =>
       : '',
 );
 
+/** What was changed here is stated, and no longer only usual. */
+function stated() {
+  const { texture, drainage, ph, moisture, sun_h } = draft.value;
+  const now: Record<SiteValue, unknown> = { texture, drainage, ph, moisture, sun: sun_h };
+  const before = begun as unknown as Record<string, unknown>;
+  draft.value.assumed = (draft.value.assumed ?? []).filter((value) => now[value] === before[value === 'sun' ? 'sun_h' : value]);
+}
 async function submit() {
+  stated();
   const result = await save((fields) =>
     props.site ? commands.saveSite(props.site.id, fields, clash.value?.revision ?? revision.value) : commands.addSite(fields),
   );
@@ -52,12 +62,11 @@ function takeTheirs() {
     <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto p-3 md:p-8">
       <DialogPanel class="mx-auto max-w-3xl border border-line bg-ground p-4 shadow-lg">
-        <DialogTitle as="h2" class="mb-2">{{ site ? site.name : 'A new bed or container' }}</DialogTitle>
+        <DialogTitle as="h2" class="mb-2">{{ site ? site.name : 'A new bed, measured' }}</DialogTitle>
         <form class="space-y-3" novalidate @submit.prevent="submit">
           <FaultBanner :fault="fault" :clash="clash !== null" @theirs="takeTheirs" />
           <div class="grid gap-3 sm:grid-cols-2 md:grid-cols-3">
             <TextField v-model="draft.name" label="Name" :error="errors.name" placeholder="South bank" />
-            <ChoiceField v-model="draft.kind" label="What it is" :choices="KINDS" :error="errors.kind" />
             <ChoiceField
               v-if="draft.kind === 'bed'"
               v-model="draft.ground as string"
@@ -137,7 +146,7 @@ function takeTheirs() {
             </div>
           </fieldset>
           <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />
-          <p class="text-sm text-quiet">Before digging, have buried services marked.</p>
+          <p v-if="draft.kind === 'bed'" class="text-sm text-quiet">Before digging, have buried services marked.</p>
           <div class="flex gap-2">
             <button class="press press-main" :disabled="saving">{{ site ? 'Save' : 'Add it' }}</button>
             <button type="button" class="press" @click="emit('close')">Cancel</button>

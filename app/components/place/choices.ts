@@ -1,16 +1,15 @@
-import type { Units } from '~~/core/words/units';
+import type { Degrees, Units } from '~~/core/words/units';
 import { HALF_ZONES } from '~~/core/model/vocabulary';
 import { zoneTemperatures } from '~~/core/place/climate/zones';
-import type { UnitSystem } from '~~/core/model/units';
 
 const words = (pairs: Record<string, string>) => Object.entries(pairs).map(([value, text]) => ({ value, words: text }));
 
 /** Half-zones with the coldest night of an average year. */
-export function zoneChoices(units: UnitSystem) {
+export function zoneChoices(degrees: Degrees) {
   return HALF_ZONES.map((zone, i) => {
     const { coldest_c, warmest_c } = zoneTemperatures(zone);
     const range =
-      units === 'us' ? `${-60 + 5 * i} to ${-55 + 5 * i} °F` : `${coldest_c.toFixed(0)} to ${warmest_c.toFixed(0)} °C`;
+      degrees === 'F' ? `${-60 + 5 * i} to ${-55 + 5 * i} °F` : `${coldest_c.toFixed(0)} to ${warmest_c.toFixed(0)} °C`;
     return { value: zone, words: `${zone}: ${range}` };
   });
 }
@@ -35,7 +34,6 @@ export const MOISTURES = [
   { value: 5, words: '5 wet' },
 ];
 export const SALTS = words({ none: 'none', some: 'some: road spray or sea wind', high: 'high: shore or salted verge' });
-export const KINDS = words({ bed: 'bed in the ground', container: 'container or group of pots' });
 export const SCHOOL_PLANTS = words({
   'natives-first': 'natives first, others fill gaps',
   'natives-only': 'natives only',
@@ -97,4 +95,12 @@ export const POT_WINTERS = words({
   unheated: 'in an unheated shed or garage',
   indoors: 'in a bright frost-free room',
 });
+/** How sunny a place is, as it is said. */
+export const SUN_SAID = [
+  { value: 'all-day', words: 'all day', more: 'eight hours or more' },
+  { value: 'morning', words: 'mornings', more: 'about five hours' },
+  { value: 'afternoon', words: 'afternoons', more: 'about five hours' },
+  { value: 'little', words: 'a few hours', more: 'or through leaves' },
+  { value: 'shade', words: 'hardly any', more: 'an hour or two' },
+] as const;
 export const CLEARING = words({ standing: 'still standing', cut: 'cut, coming up again', cleared: 'cleared' });

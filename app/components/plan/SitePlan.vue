@@ -78,10 +78,10 @@ const others = computed(() => garden.sites.filter((site) => site.id !== props.si
             <th scope="col">Count</th>
             <th scope="col" class="text-right!">Ground</th>
             <th scope="col">Flowers</th>
-            <th scope="col">Fit</th>
+            <th scope="col"><WordMark of="fit">Fit</WordMark></th>
             <th scope="col">State</th>
             <th scope="col">Since</th>
-            <th scope="col" class="no-print">Locked</th>
+            <th scope="col" class="no-print"><WordMark of="locked">Locked</WordMark></th>
             <th scope="col" class="no-print"><span class="sr-only">Remove</span></th>
           </tr>
         </thead>

@@ -31,7 +31,7 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
       </div>
     </div>
     <p class="mt-2 text-sm">{{ here.target.adult_marks }}</p>
-    <p class="mt-1 text-sm"><strong>Young:</strong> {{ here.target.young_marks }}</p>
+    <p class="mt-1 text-sm"><strong>Its young:</strong> {{ here.target.young_marks }}</p>
     <p v-if="here.target.concern" class="mt-1 text-sm text-thin">{{ here.target.concern }}</p>
     <p class="mt-2 text-sm">
       {{ here.flights.length === 1 ? 'Flies ' : 'Here: ' }}{{ yearWords(here)

@@ -16,15 +16,23 @@ interface Found {
   go: () => unknown;
 }
 const { find } = useLibrarySearch();
+const emit = defineEmits<{ settings: [] }>();
 const everything = computed<Found[]>(() => [
   ...stations.value.map((s) => ({ id: s.path, text: s.name, also: s.figure, what: 'view', go: () => navigateTo(s.path) })),
   ...garden.sites.map((s) => ({
     id: s.id,
     text: s.name,
     also: '',
-    what: s.kind,
+    what: s.kind === 'bed' ? 'bed' : 'pot',
     go: () => navigateTo({ path: `/gardens/${garden.id}/place`, hash: `#site-${s.id}` }),
   })),
+  {
+    id: 'settings',
+    text: 'Settings',
+    also: 'units, metres, dates, temperature, dusk',
+    what: 'choices',
+    go: () => emit('settings'),
+  },
 ]);
 /** A creature or plant: explained beside the view where it lives here, else its page in the library. */
 function entry({ what, row }: Entry): Found {
@@ -58,19 +66,22 @@ function choose(row: Found | null) {
     <div class="fixed inset-x-0 top-16 flex justify-center px-3">
       <DialogPanel class="w-full max-w-xl border border-line bg-raised p-3 shadow-lg">
         <DialogTitle class="mb-1 font-serif text-lg">Find a view, a bed, a creature or a plant</DialogTitle>
-        <Combobox :model-value="null" @update:model-value="choose">
-          <ComboboxInput class="field" aria-label="What to find" placeholder="milkweed" @change="words = $event.target.value" />
-          <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">
-            <ComboboxOption v-for="row in found" :key="row.id" v-slot="{ active }" :value="row">
-              <div class="flex items-baseline gap-2 px-2 py-1" :class="active ? 'bg-press text-onpress' : ''">
-                <span>{{ row.text }}</span>
-                <span class="font-serif italic" :class="active ? '' : 'text-quiet'">{{ row.also }}</span>
-                <span class="ml-auto text-sm" :class="active ? '' : 'text-quiet'">{{ row.what }}</span>
-              </div>
-            </ComboboxOption>
-            <p v-if="found.length === 0" class="px-2 py-1 text-quiet">Nothing here has that name.</p>
-          </ComboboxOptions>
-        </Combobox>
+        <!-- Escape closes it at once, list and all. -->
+        <div @keydown.escape.capture.stop="open = false">
+          <Combobox :model-value="null" @update:model-value="choose">
+            <ComboboxInput class="field" aria-label="What to find" placeholder="milkweed" @change="words = $event.target.value" />
+            <ComboboxOptions static class="mt-2 max-h-80 overflow-auto">
+              <ComboboxOption v-for="row in found" :key="row.id" v-slot="{ active }" :value="row">
+                <div class="flex items-baseline gap-2 px-2 py-1" :class="active ? 'bg-press text-onpress' : ''">
+                  <span>{{ row.text }}</span>
+                  <span class="font-serif italic" :class="active ? '' : 'text-quiet'">{{ row.also }}</span>
+                  <span class="ml-auto text-sm" :class="active ? '' : 'text-quiet'">{{ row.what }}</span>
+                </div>
+              </ComboboxOption>
+              <p v-if="found.length === 0" class="px-2 py-1 text-quiet">Nothing here has that name.</p>
+            </ComboboxOptions>
+          </Combobox>
+        </div>
       </DialogPanel>
     </div>
   </Dialog>

@@ -5,9 +5,8 @@ import type { Station } from '~/composables/useStations';
 
 /** What a small screen has no room for: the stations not used every day, and the choices of the top. */
 defineProps<{ stations: Station[] }>();
-const emit = defineEmits<{ keys: [] }>();
+const emit = defineEmits<{ keys: []; settings: [] }>();
 const records = useRecordsStore();
-const view = useViewStore();
 const choices = computed(() => [
   {
     name: 'Redo',
@@ -15,18 +14,7 @@ const choices = computed(() => [
     off: !records.state?.history.redo,
     run: () => records.step('redo'),
   },
-  {
-    name: view.units === 'us' ? 'Units: metres' : 'Units: feet',
-    more: view.units === 'us' ? 'now feet' : 'now metres',
-    off: false,
-    run: () => view.changeUnits(),
-  },
-  {
-    name: view.theme === 'day' ? 'Dusk' : 'Day',
-    more: view.theme === 'day' ? 'dark, for the evening' : 'light',
-    off: false,
-    run: () => view.changeTheme(),
-  },
+  { name: 'Settings', more: 'units, dates, light', off: false, run: () => emit('settings') },
   { name: 'Keys', more: 'what the keyboard does', off: false, run: () => emit('keys') },
 ]);
 const row = 'flex min-h-11 w-full items-center justify-between gap-4 px-3 text-left';

@@ -10,6 +10,7 @@ defineProps<{ label: string }>();
 const region = useTemplateRef<HTMLElement>('region');
 const table = shallowRef<HTMLTableElement | null>(null);
 const asRows = ref(false);
+provide('as-rows', readonly(asRows));
 const printing = usePrinting();
 /** The width the table asked for when it was last too wide (px). */
 let wanted = 0;

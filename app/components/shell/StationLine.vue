@@ -3,7 +3,7 @@
  * The stations of the work: a line of the top where the page is wide; on a phone the five of the day at the bottom, with
  * the others and the choices one press away; on a page that is not high (as when zoomed) their names alone.
  */
-defineEmits<{ keys: [] }>();
+defineEmits<{ keys: []; settings: [] }>();
 const stations = useStations();
 const route = useRoute();
 const here = (path: string) => route.path.startsWith(path);
@@ -36,7 +36,9 @@ const others = computed(() => stations.value.filter((station) => !station.daily)
           <span class="max-w-full truncate text-xs leading-tight text-quiet short:hidden">{{ station.figure }}</span>
         </NuxtLink>
       </li>
-      <li class="flex-1 md:hidden short:ml-auto short:flex-none"><MoreMenu :stations="others" @keys="$emit('keys')" /></li>
+      <li class="flex-1 md:hidden short:ml-auto short:flex-none">
+        <MoreMenu :stations="others" @keys="$emit('keys')" @settings="$emit('settings')" />
+      </li>
     </ol>
   </nav>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Moon, Redo2, Search, Sun, Undo2 } from '@lucide/vue';
+import { Redo2, Search, Undo2 } from '@lucide/vue';
 
 const route = useRoute();
 const garden = useGardenStore();
@@ -7,6 +7,7 @@ const records = useRecordsStore();
 const view = useViewStore();
 const finding = ref(false);
 const keysShown = ref(false);
+const settingsShown = ref(false);
 /** The frame of the views comes first, and the view a moment later: each is drawn before the next is made. */
 const ready = ref(false);
 const begun = ref(false);
@@ -44,6 +45,16 @@ watch(
   () => route.path.split('/')[3],
   () => view.closeReasons(),
 );
+const last = useLastPlace();
+const stations = useStations();
+/** Where one is, for coming back. */
+watch(
+  () => [route.path, ready.value] as const,
+  ([path, stands]) => {
+    const station = stations.value.find((row) => path.startsWith(row.path));
+    if (stands && station) last.value = { garden: records.id, path, station: station.name };
+  },
+);
 useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Outwash') });
 </script>
 
@@ -66,6 +77,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         v-if="ready"
         class="order-last md:w-full xl:order-none xl:w-auto xl:min-w-0 xl:grow xl:basis-0 short:w-full xl:short:w-auto"
         @keys="keysShown = true"
+        @settings="settingsShown = true"
       />
       <div class="ml-auto flex items-center gap-1 text-sm">
         <button
@@ -88,22 +100,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         <button class="press phone:justify-center" @click="finding = true">
           <Search :size="15" aria-hidden="true" /><span class="phone:sr-only">Find</span>
         </button>
-        <button
-          class="press hidden md:inline-flex"
-          :title="`Units: ${view.units === 'us' ? 'feet' : 'metres'}`"
-          @click="view.changeUnits()"
-        >
-          <span class="sr-only">Units: {{ view.units === 'us' ? 'feet' : 'metres' }}</span
-          ><span aria-hidden="true">{{ view.units === 'us' ? 'ft' : 'm' }}</span>
-        </button>
-        <button
-          class="press hidden md:inline-flex"
-          :aria-label="view.theme === 'day' ? 'Dusk' : 'Day'"
-          :title="view.theme === 'day' ? 'Dusk: dark for the evening' : 'Day'"
-          @click="view.changeTheme()"
-        >
-          <component :is="view.theme === 'day' ? Moon : Sun" :size="15" aria-hidden="true" />
-        </button>
+        <SettingsPress class="hidden md:inline-flex" />
         <button class="press hidden md:inline-flex" aria-label="Keys" title="Keys" @click="keysShown = true">?</button>
       </div>
     </header>
@@ -115,13 +112,14 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
       >
         <main id="main" class="min-w-0">
           <PaperHead />
-          <NuxtPage v-if="begun" />
+          <NuxtPage v-if="begun" :key="view.dates" />
         </main>
         <ReasonsPanel />
       </div>
     </template>
     <p v-else class="py-20 text-center text-quiet" role="status">Fetching the garden …</p>
-    <FindAnything v-model="finding" />
+    <FindAnything v-model="finding" @settings="settingsShown = true" />
     <KeysHelp v-model="keysShown" />
+    <LazySettingsForm v-if="settingsShown" @close="settingsShown = false" />
   </div>
 </template>

@@ -3,7 +3,7 @@ import type { FitPlace } from '../../model/here';
 import type { Site } from '../../model/garden';
 import type { Plant } from '../../model/reference';
 import { plant, site } from '../../testing/worked-garden';
-import { FRESH_POT } from '../../place/yard/fresh';
+import { FRESH_POT } from '../../place/containers/kinds';
 import { DIMENSIONS, gradeOf, onePotOf, type Dimension } from './dimensions';
 
 const PLACE: FitPlace = { half_zone: '7a', summer: 'warm', humidity: 'moderate', school_pots: 'two-zones' };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PotFields } from '../../model/garden';
-import { arrangement, potRisk, plantsHeld, potZone, winterNeed, winterOf } from './pots';
+import { arrangement, potRisk, plantsHeld, potWeightKg, potZone, winterNeed, winterOf } from './pots';
+import { potOf, usualSize } from './kinds';
 
 const pot = (over: Partial<PotFields> = {}): PotFields => ({
   shape: 'round',
@@ -67,4 +68,16 @@ it('a room is no colder than the garden outside: of the two the warmer counts', 
   const indoors = { pot: pot({ winter: 'indoors' }) };
   expect(potZone(indoors, '7a', 'two-zones')).toBe('10b');
   expect(potZone(indoors, '11a', 'two-zones')).toBe('11a');
+});
+
+describe('the weight of a pot after rain', () => {
+  it('is over 100 kg for a half-barrel of 60 cm', () => {
+    // Brim: π × 40 ÷ 12 × (60² + 54² + 60 × 54) = 102.2 L; wet mix 0.92 × 1.1 kg and the wood 0.15 kg a litre: 118.7 kg.
+    expect(potWeightKg(potOf('half-barrel', usualSize('half-barrel')))).toBeCloseTo(118.7, 0);
+  });
+  it('is that of one pot, however many stand alike, and more in stone than in plastic', () => {
+    const one = potOf('round', usualSize('round'));
+    expect(potWeightKg({ ...one, count: 3 })).toBeCloseTo(potWeightKg(one), 9);
+    expect(potWeightKg({ ...one, material: 'stone' })).toBeGreaterThan(potWeightKg({ ...one, material: 'plastic' }));
+  });
 });

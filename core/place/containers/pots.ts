@@ -2,7 +2,7 @@ import type { PotFields, Site } from '../../model/garden';
 import type { Plant } from '../../model/reference';
 import { HALF_ZONES, type PotSchool } from '../../model/vocabulary';
 import { containerZone, zoneIndex } from '../climate/zones';
-import { potTopM2 } from '../soil/volumes';
+import { potLitres, potTopM2 } from '../soil/volumes';
 import { SETTINGS } from '../../settings';
 
 /**
@@ -67,4 +67,11 @@ export function winterNeed(
 export function potRisk({ material, exposure }: PotFields): 'clay' | 'metal' | 'fabric' | 'wind' | null {
   if (material === 'clay' || material === 'metal' || material === 'fabric') return material;
   return exposure === 'windy' ? 'wind' : null;
+}
+
+/** Weight (kg) of one pot of a group, its mix wet, as it stands after rain. */
+export function potWeightKg(pot: PotFields): number {
+  const { fillShare, wetMix_kg, empty_kg } = SETTINGS.container;
+  const litres = potLitres(pot) / pot.count;
+  return litres * (fillShare * wetMix_kg + empty_kg[pot.material]);
 }

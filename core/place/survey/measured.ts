@@ -23,6 +23,8 @@ export interface Figure<T> {
   detail: FigureDetail;
   /** Too little to rely on, so that it counts only where the gardener says so. */
   weak?: boolean;
+  /** Nobody stated it: it is what is usual in the region. */
+  assumed?: boolean;
 }
 /** What lies behind a figure, by the way it was found. */
 export type FigureDetail =
@@ -83,8 +85,10 @@ const RANK: { [V in SiteValue]: readonly SiteSource<V>[] } = {
 function ranked<V extends SiteValue>(
   value: V,
   figures: Figure<ValueOf[V]>[],
-  chosen: SiteSource | undefined,
+  { counts, assumed }: Pick<Site, 'counts' | 'assumed'>,
 ): Figure<ValueOf[V]>[] {
+  const chosen: SiteSource | undefined = counts[value];
+  if (assumed.includes(value)) for (const figure of figures) if (figure.source === 'stated') figure.assumed = true;
   const order: readonly string[] = RANK[value];
   const place = (figure: Figure<ValueOf[V]>) =>
     figure.source === chosen ? -1 : order.indexOf(figure.source) + (figure.weak ? order.length : 0);
@@ -109,7 +113,7 @@ function textureFigures(site: Site, measures: readonly Measure[]): Figure<Site['
     const texture = feelTexture(feel.reading);
     figures.push({ source: 'feel', value: plainTexture(texture), on: feel.taken_on, detail: { kind: 'feel', texture } });
   }
-  return ranked('texture', figures, site.counts.texture);
+  return ranked('texture', figures, site);
 }
 
 function drainageFigures(site: Site, measures: readonly Measure[]): Figure<Site['drainage']>[] {
@@ -130,7 +134,7 @@ function drainageFigures(site: Site, measures: readonly Measure[]): Figure<Site[
       detail: { kind: 'hole', drainage: drainageOf(slowest.reading), cm_per_hour: drainRate(slowest.reading) },
     });
   }
-  return ranked('drainage', figures, site.counts.drainage);
+  return ranked('drainage', figures, site);
 }
 
 function probeFigures(site: Site, log: readonly MeasureOf<'probe'>[], texture: Site['texture']) {
@@ -199,7 +203,7 @@ function sunFigures(
       detail: { kind: 'sun', hours: sun_h, before, after, watched: { days: sheets.length, known: watched.known } },
     });
   }
-  return ranked('sun', figures, site.counts.sun);
+  return ranked('sun', figures, site);
 }
 
 /**
@@ -239,8 +243,8 @@ export function measuredSite(
     sun,
     texture,
     drainage,
-    ph: ranked('ph', ph, site.counts.ph),
-    moisture: ranked('moisture', moisture, site.counts.moisture),
+    ph: ranked('ph', ph, site),
+    moisture: ranked('moisture', moisture, site),
   };
   return {
     ...settled,

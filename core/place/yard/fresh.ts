@@ -1,7 +1,9 @@
 import { frostFree } from '../climate/frost';
 import type { Frosts } from '../../model/here';
-import type { SiteFields } from '../../model/garden';
+import type { GardenFields, PotFields, SiteFields } from '../../model/garden';
+import type { Region } from '../../model/reference';
 import { halfMonthOfDay } from '../../model/half-month';
+import { FRESH_POT } from '../containers/kinds';
 import { potLitres, potTopM2 } from '../soil/volumes';
 import { areaOf } from './geometry';
 import type { Point, ThingFields, ThingKind, YardFields } from '../../model/yard';
@@ -27,26 +29,33 @@ export const FRESH_SITE: SiteFields = {
   height_m: 0,
   pot: null,
   counts: {},
+  assumed: [],
   notes: '',
 };
-export const FRESH_POT: NonNullable<SiteFields['pot']> = {
-  shape: 'round',
-  top_cm: 40,
-  across_cm: null,
-  base_cm: 30,
-  depth_cm: 35,
-  count: 1,
-  material: 'glazed',
-  exposure: 'open',
-  winter: 'school',
-};
+/** What is known of a bed of a region before anything is measured: its soil, and ground that is dry where the air is. */
+export type RegionSoil = Pick<Region, 'bed_texture' | 'bed_drainage' | 'bed_ph' | 'humidity'>;
 
-/** A bed or container newly drawn: the area of its outline, or the top and the litres of a common pot. */
-export function freshSite(name: string, kind: SiteFields['kind'], outline: Point[]): SiteFields {
-  const fields = { ...FRESH_SITE, name, kind, outline };
+/** A new bed in the usual soil of its region. */
+export const freshBed = (soil: RegionSoil): SiteFields => ({
+  ...FRESH_SITE,
+  texture: soil.bed_texture,
+  drainage: soil.bed_drainage,
+  ph: soil.bed_ph,
+  moisture: soil.humidity === 'dry' ? 2 : FRESH_SITE.moisture,
+  assumed: ['texture', 'drainage', 'ph', 'moisture'],
+});
+
+/** A pot of some measures as a container: its area and litres follow from them. A balcony is a windy place. */
+export function freshContainer(pot: PotFields, { balcony }: Pick<GardenFields, 'balcony'>): SiteFields {
+  const placed: PotFields = balcony ? { ...pot, exposure: 'windy' } : pot;
+  return { ...FRESH_SITE, kind: 'container', area_m2: potTopM2(pot), volume_l: potLitres(pot), pot: placed };
+}
+
+/** A bed or container newly drawn: the area of its outline in the soil of the region, or a common pot. */
+export function freshSite(name: string, kind: SiteFields['kind'], outline: Point[], soil: RegionSoil): SiteFields {
   return kind === 'bed'
-    ? { ...fields, area_m2: areaOf(outline) }
-    : { ...fields, area_m2: potTopM2(FRESH_POT), volume_l: potLitres(FRESH_POT), pot: { ...FRESH_POT } };
+    ? { ...freshBed(soil), name, outline, area_m2: areaOf(outline) }
+    : { ...freshContainer(FRESH_POT, { balcony: false }), name, outline };
 }
 
 /** A yard of a common size with north up, until somebody measures it. */

@@ -1,7 +1,9 @@
 import { z } from '../../model/zod';
 import type { Site } from '../../model/garden';
-import { ThingFields, YardFields, type Point } from '../../model/yard';
-import { rectangleOf } from './geometry';
+import type { Frosts } from '../../model/here';
+import { ThingFields, YardFields, type Point, type ThingKind } from '../../model/yard';
+import { freshThing, THING_NAMES } from './fresh';
+import { areaOf, rectangleOf } from './geometry';
 
 /** A position on the earth in degrees, as GeoJSON has it: longitude first. */
 type Position = [number, number];
@@ -112,54 +114,117 @@ const Collection = z.object({
     .max(1000, 'The file holds more than a thousand features.'),
 });
 
-/** Why a file could not be taken in, in a sentence. */
-export class GeoJsonFault extends Error {}
+/** Why a file could not be taken in: every fault in it, each a sentence that names its feature. */
+export class GeoJsonFault extends Error {
+  constructor(readonly faults: readonly string[]) {
+    super(faults.join(' '));
+  }
+}
+
+/** What a feature may be called, beside the kinds' own names: as people, and other programs, say it. */
+const SAID: Record<string, ThingKind | Site['kind']> = {
+  house: 'building',
+  shed: 'building',
+  garage: 'building',
+  wall: 'fence',
+  bush: 'shrub',
+  walk: 'path',
+  walkway: 'path',
+  driveway: 'path',
+  faucet: 'tap',
+  hydrant: 'tap',
+  border: 'bed',
+  garden: 'bed',
+  pot: 'container',
+  planter: 'container',
+};
+const KINDS: readonly string[] = [...Object.keys(THING_NAMES), 'bed', 'container'];
+/** The properties that say what a feature is, the first that does. */
+const SAYING = ['outwash', 'kind', 'type', 'natural', 'barrier', 'building'];
+
+/** What a feature is; null where its properties say nothing that is known, and what they say. */
+function kindOf(properties: Record<string, unknown>): { kind: ThingKind | Site['kind'] | null; said: string } {
+  let said = '';
+  for (const key of SAYING) {
+    const value = properties[key];
+    if (typeof value !== 'string') continue;
+    said ||= value;
+    const word = value.trim().toLowerCase();
+    const kind = KINDS.includes(word) ? (word as ThingKind) : (SAID[word] ?? (key === 'building' ? 'building' : null));
+    if (kind) return { kind, said };
+  }
+  return { kind: null, said };
+}
+
+const pointsOf = (geometry: z.infer<typeof Collection>['features'][number]['geometry']): Position[] => {
+  if (!geometry) return [];
+  const found =
+    geometry.type === 'Polygon'
+      ? geometry.coordinates[0]!.slice(0, -1)
+      : geometry.type === 'LineString'
+        ? geometry.coordinates
+        : [geometry.coordinates];
+  return found.map(([lon, lat]) => [lon, lat]);
+};
 
 /**
- * A yard from GeoJSON. Takes what yardToGeoJson wrote, and from other programs polygons as beds by their `name`.
- * Throws a GeoJsonFault with a sentence that names the feature at fault.
+ * A yard from GeoJSON. Takes what yardToGeoJson wrote, and what people and other programs write: kinds by their usual
+ * words, polygons that say nothing as beds by their `name`, and measures that are not given as such things usually have
+ * them. Throws a GeoJsonFault with all that is wrong, feature by feature.
  */
-export function yardFromGeoJson(json: unknown, place: Place): YardDrawing {
+export function yardFromGeoJson(json: unknown, place: Place & Frosts): YardDrawing {
   const parsed = Collection.safeParse(json);
-  if (!parsed.success) {
-    const [issue] = parsed.error.issues;
-    throw new GeoJsonFault(
-      issue!.path[0] === 'features' && issue!.path.length > 1
-        ? `Feature ${Number(issue!.path[1]) + 1} is not a polygon, line or point of GeoJSON.`
-        : issue!.message,
-    );
-  }
+  if (!parsed.success)
+    throw new GeoJsonFault([
+      ...new Set(
+        parsed.error.issues.map(({ path, message }) =>
+          path[0] === 'features' && path.length > 1
+            ? `Feature ${Number(path[1]) + 1} is not a polygon, line or point of GeoJSON.`
+            : message,
+        ),
+      ),
+    ]);
   const { features } = parsed.data;
+  const faults: string[] = [];
   const edge = features.find((feature) => feature.properties?.outwash === 'yard');
   const measured = YardFields.safeParse({ ...edge?.properties, underlay: null });
   const north_deg = measured.success ? measured.data.north_deg : 0;
   const drawing: YardDrawing = { yard: { width_m: 20, depth_m: 15, north_deg, underlay: null }, things: [], beds: [] };
   features.forEach((feature, index) => {
     if (feature === edge) return;
-    const { outwash, name, ...traits } = feature.properties ?? {};
+    const properties = feature.properties ?? {};
+    const { name } = properties;
     const called = typeof name === 'string' && name.trim() ? name.trim().slice(0, 80) : `Feature ${index + 1}`;
-    const geometry = feature.geometry;
-    const positions =
-      geometry === null
-        ? []
-        : geometry.type === 'Polygon'
-          ? geometry.coordinates[0]!.slice(0, -1)
-          : geometry.type === 'LineString'
-            ? geometry.coordinates
-            : [geometry.coordinates];
-    const points = positions.map(([lon, lat]) => fromEarth([lon, lat], place, north_deg));
-    if (points.some(([x, y]) => Math.abs(x) > 500 || Math.abs(y) > 500))
-      throw new GeoJsonFault(`${called} lies more than 500 m from the garden’s coordinates: set those first.`);
-    if (outwash === 'bed' || outwash === 'container' || (outwash === undefined && points.length >= 3)) {
-      drawing.beds.push({ name: called, kind: outwash === 'container' ? 'container' : 'bed', outline: points });
+    const points = pointsOf(feature.geometry).map((at) => fromEarth(at, place, north_deg));
+    if (points.some(([x, y]) => Math.abs(x) > 500 || Math.abs(y) > 500)) {
+      faults.push(`${called} lies more than 500 m from the garden’s coordinates: set those first.`);
       return;
     }
-    if (outwash === undefined)
-      throw new GeoJsonFault(`${called} does not say what it is: give it a property “outwash”, such as tree or fence.`);
-    const thing = ThingFields.safeParse({ kind: outwash, name: called, points, traits });
-    if (!thing.success) throw new GeoJsonFault(`${called}: ${thing.error.issues[0]!.message}`);
-    drawing.things.push(thing.data);
+    const { kind, said } = kindOf(properties);
+    if (kind === 'bed' || kind === 'container' || (kind === null && said === '' && points.length >= 3)) {
+      drawing.beds.push({ name: called, kind: kind ?? 'bed', outline: points });
+      return;
+    }
+    if (kind === null) {
+      faults.push(
+        `${called} ${said ? `is called “${said}”, which is nothing that can be drawn` : 'does not say what it is'}: give it a property “outwash” with one of ${KINDS.join(', ')}.`,
+      );
+      return;
+    }
+    const usual = freshThing(kind, points, place);
+    const given = Object.entries(properties).filter(
+      ([key, value]) => key in usual.traits && value !== null && value !== undefined,
+    );
+    const thing = ThingFields.safeParse({
+      kind,
+      name: called,
+      points,
+      traits: { ...usual.traits, ...Object.fromEntries(given) },
+    });
+    if (thing.success) drawing.things.push(thing.data);
+    else for (const { message } of thing.error.issues) faults.push(`${called}: ${message}`);
   });
+  if (faults.length > 0) throw new GeoJsonFault(faults);
   if (measured.success) drawing.yard = measured.data;
   else {
     const all = [...drawing.things, ...drawing.beds.map((bed) => ({ points: bed.outline }))].flatMap((row) => row.points);
@@ -167,4 +232,23 @@ export function yardFromGeoJson(json: unknown, place: Place): YardDrawing {
     drawing.yard = { ...drawing.yard, width_m: reach(([x]) => x), depth_m: reach(([, y]) => y) };
   }
   return drawing;
+}
+
+/** What taking a drawing in would change: things that come and go, and beds that are new, drawn again or of another size. */
+export interface DrawingChange {
+  things: { now: number; then: number };
+  /** Areas in m²; null where the bed is new. */
+  beds: { name: string; now_m2: number | null; then_m2: number | null }[];
+}
+
+/** What a drawing would change in a garden. A container keeps the area of its pot. */
+export function drawingChange(drawing: YardDrawing, things: number, sites: readonly Site[]): DrawingChange {
+  return {
+    things: { now: things, then: drawing.things.length },
+    beds: drawing.beds.map(({ name, kind, outline }) => {
+      const known = sites.find((site) => site.name === name);
+      const then_m2 = kind === 'container' ? (known?.area_m2 ?? null) : areaOf(outline);
+      return { name, now_m2: known?.area_m2 ?? null, then_m2 };
+    }),
+  };
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Point } from '../../model/yard';
-import { FRESH_POT } from './fresh';
+import { FRESH_POT } from '../containers/kinds';
 import * as geometry from './geometry';
 
 const square: Point[] = [

@@ -6,9 +6,9 @@ import { site } from '../../testing/worked-garden';
 import { neighboursOf, hoseReaches, slopeUnder } from './neighbours';
 import { DRAWN_AS, freshSite, freshThing } from './fresh';
 import { SiteFields } from '../../model/garden';
-import { GeoJsonFault, yardFromGeoJson, yardToGeoJson } from './geojson';
+import { drawingChange, GeoJsonFault, yardFromGeoJson, yardToGeoJson } from './geojson';
 
-const place = { lat: 41.7, lon: -70.4 };
+const place = { lat: 41.7, lon: -70.4, last_frost: '04-28', first_frost: '10-27' };
 const yard = { width_m: 20, depth_m: 15, north_deg: 30, underlay: null };
 const bare = ({ id: _id, revision: _revision, ...fields }: Thing): ThingFields => fields;
 const frosts = { last_frost: '04-28', first_frost: '10-27' };
@@ -94,10 +94,15 @@ describe('the yard as GeoJSON', () => {
       'Tap lies more than 500 m',
     ],
     [
-      'a tree without a height',
+      'a tree that no height is given to in numbers',
       {
         type: 'FeatureCollection',
-        features: [{ geometry: { type: 'Point', coordinates: [-70.4, 41.7] }, properties: { outwash: 'tree', name: 'Elm' } }],
+        features: [
+          {
+            geometry: { type: 'Point', coordinates: [-70.4, 41.7] },
+            properties: { outwash: 'tree', name: 'Elm', height_m: 'tall' },
+          },
+        ],
       },
       'Elm: ',
     ],
@@ -115,7 +120,73 @@ describe('the yard as GeoJSON', () => {
   });
 });
 
+describe('GeoJSON as people write it', () => {
+  const at = (dx: number, dy: number): [number, number] => [-70.4 + dx * 1e-5, 41.7 + dy * 1e-5];
+  const square = (x: number, y: number) => [[at(x, y), at(x + 10, y), at(x + 10, y + 10), at(x, y + 10), at(x, y)]];
+  const file = (...features: [object, Record<string, unknown>][]) => ({
+    type: 'FeatureCollection',
+    features: features.map(([geometry, properties]) => ({ type: 'Feature', geometry, properties })),
+  });
+  const polygon = (x: number, y: number) => ({ type: 'Polygon', coordinates: square(x, y) });
+  it('takes usual words, and fills in what such things usually measure', () => {
+    const { things, beds } = yardFromGeoJson(
+      file(
+        [polygon(0, 0), { outwash: 'House', name: 'Home' }],
+        [
+          { type: 'Point', coordinates: at(20, 20) },
+          { natural: 'tree', height_m: 12 },
+        ],
+        [
+          { type: 'LineString', coordinates: [at(0, 30), at(30, 30)] },
+          { kind: 'Wall', name: 'Long wall' },
+        ],
+        [polygon(40, 0), { kind: 'border', name: 'Bank' }],
+      ),
+      place,
+    );
+    expect(things.map((row) => [row.kind, row.name])).toEqual([
+      ['building', 'Home'],
+      ['tree', 'Feature 2'],
+      ['fence', 'Long wall'],
+    ]);
+    expect(things[0]!.traits).toMatchObject({ height_m: 5, base_m: 0 });
+    // What is said counts; the rest is as usual.
+    expect(things[1]!.traits).toMatchObject({ height_m: 12, crown_m: 3 });
+    expect(beds.map((row) => [row.name, row.kind])).toEqual([['Bank', 'bed']]);
+  });
+  it('says all that is wrong at once', () => {
+    const wrong = file(
+      [polygon(0, 0), { outwash: 'castle', name: 'Keep' }],
+      [{ type: 'Point', coordinates: at(5, 5) }, { name: 'Dot' }],
+      [polygon(0, 20), { outwash: 'building', name: 'Tower', height_m: -4 }],
+    );
+    let fault: unknown;
+    try {
+      yardFromGeoJson(wrong, place);
+    } catch (error) {
+      fault = error;
+    }
+    const { faults } = fault as GeoJsonFault;
+    expect(faults).toHaveLength(3);
+    expect(faults[0]).toContain('Keep is called “castle”, which is nothing that can be drawn');
+    expect(faults[1]).toContain('Dot does not say what it is');
+    expect(faults[2]).toMatch(/^Tower: /);
+  });
+  it('shows what it would change: beds that are new or of another size, and how many things come and go', () => {
+    const drawing = yardFromGeoJson(file([polygon(0, 0), { name: 'Bank' }], [polygon(20, 0), { name: 'New' }]), place);
+    // A hundred-thousandth of a degree is 1.1132 m of latitude, 0.8312 m of longitude at 41.7°: 8.31 × 11.13 m.
+    const { things, beds } = drawingChange(drawing, 4, [site('b', { name: 'Bank', area_m2: 40 })]);
+    expect(things).toEqual({ now: 4, then: 0 });
+    expect(beds.map((row) => [row.name, row.now_m2])).toEqual([
+      ['Bank', 40],
+      ['New', null],
+    ]);
+    expect(beds[0]!.then_m2).toBeCloseTo(92.5, 0);
+  });
+});
+
 describe('new things', () => {
+  const SANDY = { bed_texture: 'sand', bed_drainage: 'sharp', bed_ph: 5.5, humidity: 'dry' } as const;
   const points: Record<'area' | 'line' | 'spot', Point[]> = {
     area: rectangle(0, 0, 2, 2),
     line: [
@@ -128,9 +199,12 @@ describe('new things', () => {
     expect(ThingFields.safeParse(freshThing(kind, points[DRAWN_AS[kind]], frosts)).success).toBe(true);
   });
   it('beds have the area of their outline, containers the top and litres of a pot', () => {
-    expect(SiteFields.parse(freshSite('Bed 1', 'bed', rectangle(0, 0, 3, 2)))).toMatchObject({ area_m2: 6, volume_l: null });
+    expect(SiteFields.parse(freshSite('Bed 1', 'bed', rectangle(0, 0, 3, 2), SANDY))).toMatchObject({
+      area_m2: 6,
+      volume_l: null,
+    });
     // 40 cm across the top, 30 across the bottom, 35 deep: π × 35 ÷ 3 × (400 + 225 + 300) = 33.9 litres.
-    const pot = SiteFields.parse(freshSite('Pot 1', 'container', [[1, 1]]));
+    const pot = SiteFields.parse(freshSite('Pot 1', 'container', [[1, 1]], SANDY));
     expect(pot.area_m2).toBeCloseTo(0.1257, 3);
     expect(pot.volume_l).toBeCloseTo(33.9, 1);
   });

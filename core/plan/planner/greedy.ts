@@ -8,13 +8,14 @@ import type { Cell } from './cells';
 /**
  * A greedy heuristic. Plans target by target, the first priority first: always the choice that adds most to what is missing
  * for its cost and ground, until the target closes; the plants added for a target that cannot close are removed again.
- * Quick, keeps every rule, and proves nothing: a first plan to show at once and to improve on.
+ * Quick, keeps every rule, and proves nothing: a first plan to show at once and to improve on. `only`: the goals that are
+ * planned for, where it is not all.
  */
-export function greedyCounts(problem: Problem, budget: number | null): Float64Array {
+export function greedyCounts(problem: Problem, budget: number | null, only?: readonly number[]): Float64Array {
   const state = new Planting(problem, budget);
   state.plantWished();
   const { goals } = problem;
-  const order = goals.map((_, goal) => goal).sort((a, b) => goals[a]!.priority - goals[b]!.priority);
+  const order = [...(only ?? goals.keys())].sort((a, b) => goals[a]!.priority - goals[b]!.priority);
   const left: number[] = [];
   for (const goal of order) {
     const before = state.counts.slice();

@@ -1,7 +1,7 @@
 import type { GardenFile, Plan } from '../../../core/model/garden';
 import type { Connection } from '../connection';
 import { insertRow } from '../tables';
-import { gardenIdFor } from './gardens';
+import { freeGardenName, gardenIdFor } from './gardens';
 import { readPicture, savePicture } from './pictures';
 import { newId, readRecords } from './reading';
 
@@ -44,17 +44,35 @@ function withBedsRenamed(wishes: Plan['wishes'], renamed: (old: string) => strin
   return { ...wishes, tallest_cm: Object.fromEntries(limits) };
 }
 
-/** Imports a garden from its file as a new garden, with new ids but for the garden's own, which is kept if it is free. */
+/** A garden once more: its place, beds and wishes, and, where that is asked for, what is planted and was seen there. */
+export function copyGarden(db: Connection, id: string, plants: boolean): string {
+  return db
+    .transaction(() => {
+      const { garden, plans, ...file } = exportGarden(db, id);
+      const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
+      const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
+      if (plants) return importGarden(db, { ...file, garden: own, plans });
+      const bare = { ...file, plantings: [], seen: [], garden: own };
+      return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
+    })
+    .immediate();
+}
+
+/**
+ * Imports a garden from its file as a new garden, with new ids but for the garden's own, which is kept if it is free, and
+ * with a number behind its name where another garden has that.
+ */
 export function importGarden(db: Connection, file: GardenFile): string {
   return db
     .transaction(() => {
+      const name = freeGardenName(db, file.garden.name);
       const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?').get(file.garden.id);
       const id = taken ? gardenIdFor(db, file.garden.name) : file.garden.id;
       const renamed = renaming();
       const fresh = () => ({ id: newId(), revision: 0 });
       const { yard } = file.garden;
       const picture = file.pictures.find((row) => row.id === yard?.underlay?.picture);
-      insertRow(db, 'garden', id, { ...file.garden, yard: yard && { ...yard, underlay: null }, id, revision: 0 });
+      insertRow(db, 'garden', id, { ...file.garden, name, yard: yard && { ...yard, underlay: null }, id, revision: 0 });
       if (yard?.underlay && picture) {
         const underlay = { ...yard.underlay, picture: savePicture(db, id, picture.data) };
         db.prepare('UPDATE garden SET yard = ? WHERE id = ?').run(JSON.stringify({ ...yard, underlay }), id);

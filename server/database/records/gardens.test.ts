@@ -7,8 +7,8 @@ import { openDatabase, type Connection } from '../connection';
 import { Fault } from '../faults';
 import { step } from '../journal';
 import { loadLibrary, readLibrary } from '../library';
-import { exportGarden, importGarden } from './garden-file';
-import { createGarden, listGardens, removeGarden, restoreGarden, updateGarden } from './gardens';
+import { copyGarden, exportGarden, importGarden } from './garden-file';
+import { createGarden, freeGardenName, listGardenAs, listGardens, removeGarden, restoreGarden, updateGarden } from './gardens';
 import { addPlanting } from './plantings';
 import { readGarden } from './reading';
 import { addSite, removeSite, updateSite } from './sites';
@@ -48,8 +48,48 @@ const faultOf = (work: () => unknown): Fault => {
 describe('gardens', () => {
   it('are named after what they are called, and never alike', () => {
     expect(garden).toBe('mill-lane');
-    expect(createGarden(db, FIELDS)).toBe('mill-lane-2');
+    expect(createGarden(db, { ...FIELDS, name: 'Mill lane' })).toBe('mill-lane-2');
     expect(createGarden(db, { ...FIELDS, name: '¿?' })).toBe('garden');
+  });
+  it('one name is never given twice: a new one is refused beside the field, a copy, a file and one restored are numbered', () => {
+    const fault = faultOf(() => createGarden(db, FIELDS));
+    expect(fault.status).toBe(422);
+    expect(fault.detail.fields?.name).toContain('such as “Mill Lane 2”');
+    const other = createGarden(db, { ...FIELDS, name: 'Other' });
+    expect(faultOf(() => updateGarden(db, other, 0, FIELDS)).status).toBe(422);
+    importGarden(db, exportGarden(db, garden));
+    removeGarden(db, garden, 0);
+    createGarden(db, FIELDS);
+    restoreGarden(db, garden);
+    const names = listGardens(db).map((row) => row.name);
+    expect(new Set(names).size).toBe(names.length);
+    expect(state().garden.name).toBe('Mill Lane 3');
+    // A number behind a name of the full length leaves it as long as a name may be.
+    const long = 'x'.repeat(80);
+    createGarden(db, { ...FIELDS, name: long });
+    expect(freeGardenName(db, long)).toBe('x'.repeat(75));
+  });
+  it('are copied with what is planted or without, under a name of their own', () => {
+    addPlanting(db, garden, { ...PLANTING, site_id: bed }, () => 'x');
+    addTarget(db, garden, { target: 'danaus-plexippus', ambition: 'breeds', priority: 1 }, () => 'Monarch');
+    const whole = readGarden(db, copyGarden(db, garden, true));
+    expect(whole.garden.name).toBe('Mill Lane, copy');
+    expect(whole.plantings.map((row) => row.count)).toEqual([3]);
+    const bare = readGarden(db, copyGarden(db, garden, false));
+    expect(bare.garden.name).toBe('Mill Lane, copy 2');
+    expect([bare.sites.length, bare.targets.length, bare.plantings.length]).toEqual([1, 1, 0]);
+    expect(bare.plans.map((row) => row.current)).toEqual([true]);
+    expect(state().plantings).toHaveLength(1);
+  });
+  it('carry tags and are put away, and a change of theirs changes their stamp', () => {
+    const listed = () => listGardens(db).find((row) => row.id === garden)!;
+    const { stamp } = listed();
+    listGardenAs(db, garden, 0, { tags: ['school'], archived: true });
+    expect(listed()).toMatchObject({ tags: ['school'], archived: true, balcony: false });
+    expect(listed().stamp).not.toBe(stamp);
+    step(db, garden, 'undo');
+    expect(listed()).toMatchObject({ tags: [], archived: false, stamp });
+    expect(faultOf(() => listGardenAs(db, garden, 5, { tags: [], archived: false })).status).toBe(409);
   });
   it('come back as they were written', () => {
     expect(state().sites).toEqual([{ ...BED, id: bed, revision: 0 }]);
@@ -108,7 +148,7 @@ describe('undo', () => {
     expect(state().history.redo).toBeNull();
   });
   it('stays within its garden', () => {
-    const other = createGarden(db, FIELDS);
+    const other = createGarden(db, { ...FIELDS, name: 'Other' });
     expect(faultOf(() => step(db, other, 'undo')).message).toBe('There is nothing to undo.');
   });
 });
@@ -127,7 +167,7 @@ describe('plantings and targets', () => {
     expect(state().history.undo!.label).toBe('Add Bed');
   });
   it('another garden’s bed is not ours', () => {
-    const other = createGarden(db, FIELDS);
+    const other = createGarden(db, { ...FIELDS, name: 'Other' });
     expect(faultOf(() => addPlanting(db, other, { ...PLANTING, site_id: bed }, () => 'x')).status).toBe(404);
   });
   it('a target is chosen once, and removed', () => {

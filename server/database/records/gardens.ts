@@ -1,10 +1,13 @@
-import type { GardenFields, GardenSummary } from '../../../core/model/garden';
+import { freeName } from '../../../core/model/free-name';
+import type { GardenFields, GardenSummary, ListingFields } from '../../../core/model/garden';
 import { slugOf } from '../../../core/model/slug';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { record } from '../journal';
 import { insertRow } from '../tables';
 import { mustReadAt, newId, revised } from './reading';
+
+const MOST_NAME = 80;
 
 /** An id that reads like the name, made unlike every other garden's. */
 export function gardenIdFor(db: Connection, name: string): string {
@@ -15,24 +18,55 @@ export function gardenIdFor(db: Connection, name: string): string {
   return id;
 }
 
+type ListedRow = Omit<GardenSummary, 'tags' | 'balcony' | 'archived'> & { tags: string; balcony: number; archived: number };
+
 /** The gardens that have not been removed, oldest first. */
 export function listGardens(db: Connection): GardenSummary[] {
-  return db
+  const rows = db
     .prepare(
-      `SELECT id, revision, name, region, half_zone,
+      `SELECT id, revision, name, region, half_zone, balcony, tags, archived,
+              created_at || ' ' || ifnull((SELECT max(id) FROM journal WHERE garden_id = garden.id AND undone = 0), 0) AS stamp,
+              ifnull((SELECT max(at) FROM journal WHERE garden_id = garden.id), created_at) AS changed_at,
               (SELECT count(*) FROM site WHERE garden_id = garden.id) AS sites,
               (SELECT count(*) FROM garden_target WHERE garden_id = garden.id) AS targets,
               (SELECT count(*) FROM planting JOIN plan ON plan.id = planting.plan_id AND plan.current = 1
                WHERE planting.garden_id = garden.id) AS plantings
        FROM garden WHERE removed_at IS NULL ORDER BY created_at, id`,
     )
-    .all() as GardenSummary[];
+    .all() as ListedRow[];
+  return rows.map((row) => ({
+    ...row,
+    tags: JSON.parse(row.tags) as string[],
+    balcony: row.balcony === 1,
+    archived: row.archived === 1,
+  }));
+}
+
+/** Names of the gardens in the list, but for one. */
+const namesBut = (db: Connection, id: string) =>
+  (db.prepare('SELECT name FROM garden WHERE removed_at IS NULL AND id <> ?').all(id) as { name: string }[]).map(
+    (row) => row.name,
+  );
+
+/** A name for a garden that no other in the list has: the next free number behind it where one has. */
+export function freeGardenName(db: Connection, name: string, id = ''): string {
+  const taken = namesBut(db, id);
+  // The number behind it must not make it longer than a name may be.
+  return taken.includes(name) ? freeName(name.slice(0, MOST_NAME - 5).trim(), taken) : name;
+}
+
+/** A 422 fault beside the name where another garden in the list has it. */
+function mustBeFreeName(db: Connection, name: string, id = '') {
+  if (!namesBut(db, id).includes(name)) return;
+  const message = `Another garden is called “${name}”: give this one a name of its own, such as “${freeGardenName(db, name, id)}”.`;
+  throw new Fault(422, message, { fields: { name: message } });
 }
 
 /** Makes a garden with an empty plan and returns its id. */
 export function createGarden(db: Connection, fields: GardenFields): string {
   return db
     .transaction(() => {
+      mustBeFreeName(db, fields.name);
       const id = gardenIdFor(db, fields.name);
       insertRow(db, 'garden', id, { ...fields, id, revision: 0 });
       insertRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true, wishes: null });
@@ -43,7 +77,18 @@ export function createGarden(db: Connection, fields: GardenFields): string {
 
 export function updateGarden(db: Connection, id: string, revision: number, fields: GardenFields) {
   const garden = mustReadAt(db, 'garden', id, { id, revision });
+  if (fields.name !== garden.name) mustBeFreeName(db, fields.name, id);
   record(db, id, `Change ${fields.name}`, ({ update }) => update('garden', revised(garden, fields)));
+}
+
+/** Changes how a garden is listed: its tags, and whether it is put away. */
+export function listGardenAs(db: Connection, id: string, revision: number, fields: ListingFields) {
+  const garden = mustReadAt(db, 'garden', id, { id, revision });
+  const label =
+    fields.archived === garden.archived
+      ? `Tags of ${garden.name}`
+      : `${fields.archived ? 'Archive' : 'Bring back'} ${garden.name}`;
+  record(db, id, label, ({ update }) => update('garden', revised(garden, fields)));
 }
 
 /** Takes a garden out of the list; restoreGarden brings it back whole. */
@@ -52,7 +97,9 @@ export function removeGarden(db: Connection, id: string, revision: number) {
   db.prepare(`UPDATE garden SET removed_at = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?`).run(id);
 }
 
+/** Brings a removed garden back; where its name was given to another meanwhile, with a number behind it. */
 export function restoreGarden(db: Connection, id: string) {
-  const restored = db.prepare('UPDATE garden SET removed_at = NULL WHERE id = ?').run(id);
-  if (restored.changes === 0) throw new Fault(404, `There is no garden “${id}” here.`);
+  const row = db.prepare('SELECT name FROM garden WHERE id = ?').get(id) as { name: string } | undefined;
+  if (!row) throw new Fault(404, `There is no garden “${id}” here.`);
+  db.prepare('UPDATE garden SET removed_at = NULL, name = ? WHERE id = ?').run(freeGardenName(db, row.name, id), id);
 }

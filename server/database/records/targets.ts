@@ -22,6 +22,18 @@ export function addTarget(db: Connection, gardenId: string, fields: TargetFields
   return id;
 }
 
+/** Chooses several targets as one change. Who is chosen already stays as it is; a fault where nobody is left to choose. */
+export function addTargets(db: Connection, gardenId: string, fields: readonly TargetFields[], nameOf: NameOf) {
+  mustRead(db, 'garden', gardenId, gardenId);
+  const taken = new Set(readRows(db, 'garden_target', gardenId).map((row) => row.target));
+  const fresh = fields.filter(({ target }) => !taken.has(target) && taken.add(target));
+  if (fresh.length === 0) throw new Fault(409, 'All of them are among this garden’s targets already.');
+  const label = fresh.length === 1 ? `Choose ${nameOf(fresh[0]!.target)}` : `Choose ${fresh.length} targets`;
+  record(db, gardenId, label, ({ add }) => {
+    for (const row of fresh) add('garden_target', { ...row, id: newId(), revision: 0 });
+  });
+}
+
 export function updateTarget(db: Connection, gardenId: string, known: Known, fields: TargetFields, nameOf: NameOf) {
   const row = mustReadAt(db, 'garden_target', gardenId, known);
   mustBeFree(db, gardenId, fields.target, nameOf, row.id);

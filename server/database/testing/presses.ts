@@ -24,6 +24,8 @@ export const pondGarden = () => {
   return { db, id: importGarden(db, demo) };
 };
 
+const SOIL = { bed_texture: 'sand', bed_drainage: 'well', bed_ph: 5.7, humidity: 'moderate' } as const;
+
 /** A press of the gardener: `n` decides which row, and to what. */
 export type Press = (db: Connection, id: string, n: number) => void;
 export const PRESSES: Record<string, Press> = {
@@ -153,7 +155,7 @@ export const PRESSES: Record<string, Press> = {
         things: [{ kind: 'tap', name: 'Tap', points: [[1, 1]], traits: { hose_m: 5 } }],
         beds: [known, `Drawn ${n}`].map((name) => ({ name, kind: 'bed', outline })),
       },
-      ({ name, kind, outline: drawn }) => freshSite(name, kind, drawn),
+      ({ name, kind, outline: drawn }) => freshSite(name, kind, drawn, SOIL),
     );
   },
   saveOwn(db, id, n) {

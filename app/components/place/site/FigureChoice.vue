@@ -37,7 +37,7 @@ const choose = (source: SiteSource) =>
         ><strong v-if="i === 0">{{ figureWords(figure, view.inUnits) }}</strong
         ><template v-else>{{ figureWords(figure, view.inUnits) }}</template>
         <span class="text-sm text-quiet">
-          · {{ sourceWords(figure.source) }}{{ figure.on ? `, ${dateName(figure.on)}` : ''
+          · {{ sourceWords(figure) }}{{ figure.on ? `, ${dateName(figure.on)}` : ''
           }}{{
             i === 0 && figures.length > 1 ? ', counts' : figure.weak ? ', too few readings to count by themselves' : ''
           }}</span

@@ -5,7 +5,7 @@ import { PotFields, type Site } from '~~/core/model/garden';
 import { LIVE_STATES } from '~~/core/model/states';
 import { UNITS } from '~~/core/model/units';
 import { potLitres } from '~~/core/place/soil/volumes';
-import { FRESH_POT } from '~~/core/place/yard/fresh';
+import { FRESH_POT } from '~~/core/place/containers/kinds';
 import { EXPOSURES, POT_MATERIALS, POT_SHAPES, POT_WINTERS } from '~/components/place/choices';
 
 /** A container's measures, and what follows: how much it holds, how many plants, and what winter does to their roots. */

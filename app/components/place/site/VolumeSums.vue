@@ -38,13 +38,7 @@ const note = computed(() =>
       ? 'This bed is rich already: with more, tall natives flop.'
       : chosen.value.note,
 );
-const volume = computed(() =>
-  litres.value >= 200
-    ? view.units === 'us'
-      ? `${(litres.value / 764.555).toFixed(2)} cubic yards`
-      : `${(litres.value / 1000).toFixed(2)} m³`
-    : view.volume(litres.value),
-);
+const volume = computed(() => view.volume(litres.value));
 </script>
 
 <template>
@@ -61,7 +55,8 @@ const volume = computed(() =>
     </p>
     <p v-else-if="litres > 0" class="mt-2" role="status">
       <strong>{{ volume }}{{ pot ? ' of potting mix' : ` of ${material}` }}</strong
-      ><template v-if="bag && bag > 0">: {{ bags(litres, bag) }} bags</template>.
+      ><template v-if="bag && bag > 0">: {{ bags(litres, bag) }} {{ bags(litres, bag) === 1 ? 'bag' : 'bags' }}</template
+      >.
       <span class="text-sm text-quiet">{{ note }}</span>
     </p>
   </div>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { block, rectangle, tree, wall } from '~~/core/testing/worked-yard';
-import { FRESH_POT } from '~~/core/place/yard/fresh';
+import { FRESH_POT } from '~~/core/place/containers/kinds';
 import { extentOf, gridStep, siteMarks, thingMarks } from './yard-marks';
 import { northMarks, scaleMarks, yardSvg } from './yard-svg';
 

@@ -53,6 +53,7 @@ const proof = computed(() => {
       </p>
       <p v-if="found" role="status">
         <strong>{{ found }}</strong>
+        <WordMark of="life cycle" class="ml-1">(what that means)</WordMark>
         <span v-if="planner.best" class="text-quiet">; {{ moneyWords(planner.split(planner.best), view.inUnits) }}</span>
       </p>
     </div>

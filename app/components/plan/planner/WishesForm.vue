@@ -73,6 +73,7 @@ const PREFERENCES = [
         :model-value="planner.wishes.keep"
         label="What is there"
         hint="Locked plantings stay in any case."
+        word="locked"
         :choices="KEEPS"
         @update:model-value="set('keep', $event)"
       />
@@ -81,6 +82,7 @@ const PREFERENCES = [
         :label="`Budget for everything (${planner.money.currency})`"
         :error="errors.budget_minor"
         hint="Plants, mix, mulch, supports. Empty: no limit."
+        word="budget"
       >
         <input v-bind="bind" class="field" type="number" min="0" step="any" :value="budget" @change="setBudget" />
       </FieldRow>
@@ -124,6 +126,7 @@ const PREFERENCES = [
         <ChoiceField
           :model-value="planner.wishes.layout"
           label="Planted in"
+          word="drift"
           :choices="LAYOUTS"
           @update:model-value="set('layout', $event)"
         />

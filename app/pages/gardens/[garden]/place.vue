@@ -1,12 +1,17 @@
 <script setup lang="ts">
 const garden = useGardenStore();
 const base = computed(() => `/gardens/${garden.id}/place`);
-const parts = computed(() => [
-  { path: base.value, name: 'Beds' },
-  { path: `${base.value}/yard`, name: 'Yard' },
-  { path: `${base.value}/sun`, name: 'Sun' },
-  { path: `${base.value}/around`, name: 'Around' },
-]);
+/** A balcony has no yard to draw, and no ground around that anything could grow in. */
+const parts = computed(() =>
+  garden.garden?.balcony
+    ? [{ path: base.value, name: 'Pots' }]
+    : [
+        { path: base.value, name: 'Beds' },
+        { path: `${base.value}/yard`, name: 'Yard' },
+        { path: `${base.value}/sun`, name: 'Sun' },
+        { path: `${base.value}/around`, name: 'Around' },
+      ],
+);
 </script>
 
 <template>

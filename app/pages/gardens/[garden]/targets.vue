@@ -3,14 +3,25 @@ import { bestHosts } from '~~/core/almanac/about';
 import { winterWords } from '~~/core/words/flights';
 import { halfMonthsInWords, wholeShares } from '~~/core/model/half-month';
 import type { Ambition } from '~~/core/model/vocabulary';
+import { watchDebounced } from '@vueuse/core';
 import { ambitionsFor } from '~~/core/coverage/needs';
+import type { Ask } from '~~/core/plan/asks/ask';
 import type { TargetHere } from '~~/core/model/here';
 
 const garden = useGardenStore();
 const commands = useCommands();
 const view = useViewStore();
 const printing = usePrinting();
-const sort = ref<'ease' | 'name' | 'first'>('ease');
+const asks = useAsksStore();
+/** Found once the list stands, and again when the garden has changed. */
+onMounted(() => requestIdleCallback(() => void asks.find()));
+watchDebounced(
+  () => asks.subject,
+  () => void asks.find(),
+  { debounce: 400 },
+);
+onBeforeUnmount(asks.stop);
+const sort = ref<'ease' | 'name' | 'first' | 'asks'>('ease');
 const FOOD = { nectar: 'nectar in flight', mixed: 'nectar, sap, fruit', 'sap-fruit': 'sap and fruit', none: 'adults fast' };
 const EASE = ['', 'easy', 'takes care', 'hard'];
 const HOW = { resident: 'lives here', migrant: 'migrates', visitor: 'visits', winter: 'winters', rare: 'rare' };
@@ -20,11 +31,17 @@ const covered = computed(() => new Map(garden.served?.targets.map((row) => [row.
 /** Those chosen stand first when the list is opened or sorted; who is chosen meanwhile stays in place under the hand. */
 const first = shallowRef<ReadonlySet<string>>(new Set());
 watch(sort, () => (first.value = new Set(garden.targets.map((row) => row.target))), { immediate: true });
+/** Who is served already comes first, then by the ground that is asked; who cannot be served here comes last. */
+const askOrder = (ask: Ask | undefined) => (!ask ? 1e9 : ask.served ? -1 : ask.nearly ? ask.ground_m2 : 1e6);
 const rows = computed(() =>
   [...(garden.almanac?.targets.values() ?? [])].sort((a, b) => {
     const mine = Number(first.value.has(b.target.id)) - Number(first.value.has(a.target.id));
     if (mine !== 0) return mine;
     if (sort.value === 'ease' && a.occurrence.ease !== b.occurrence.ease) return a.occurrence.ease - b.occurrence.ease;
+    if (sort.value === 'asks') {
+      const more = askOrder(asks.asks.get(a.target.id)) - askOrder(asks.asks.get(b.target.id));
+      if (more !== 0) return more;
+    }
     if (sort.value === 'first' && a.flight.from !== b.flight.from) return a.flight.from - b.flight.from;
     return a.target.common.localeCompare(b.target.common);
   }),
@@ -38,20 +55,22 @@ async function onwards(event: Event, change: Promise<unknown>) {
   await nextTick();
   focusOn(next);
 }
+/** Where the library lists no host that may be planted here, it says so. */
+const noHost = (here: TargetHere) => (here.hosts.size > 0 ? 'no host to plant here' : 'no host listed here');
 /** What it asks of a garden, in a few words. */
-function asks(here: TargetHere) {
+function wants(here: TargetHere) {
   const best = bestHosts(garden.almanac!, here).map((plant) => plant.common);
   const food = FOOD[here.target.adult_food];
   const young =
     here.target.kind === 'hummingbird' ? 'insects for the young' : best.slice(0, 2).join(', ') + (best.length > 2 ? ' …' : '');
-  return [young || 'host plants', food, winterWords(here)].filter(Boolean).join(' · ');
+  return [young || noHost(here), food, winterWords(here)].filter(Boolean).join(' · ');
 }
 </script>
 
 <template>
   <div>
     <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
-      <h1>Targets</h1>
+      <h1><WordMark of="target">Targets</WordMark></h1>
       <p class="text-quiet">
         {{ chosen.size }} chosen of {{ rows.length }} in {{ garden.almanac?.region.name }}; {{ flying }} fly at the ribbon’s
         handle
@@ -60,22 +79,35 @@ function asks(here: TargetHere) {
         >Sorted by
         <select v-model="sort" class="field ml-1 w-auto!">
           <option value="ease">how easy</option>
+          <option value="asks">what it still asks</option>
           <option value="first">first flight</option>
           <option value="name">name</option>
         </select></label
       >
     </div>
-    <NextOnTargets />
+    <FirstSet v-if="chosen.size === 0" />
+    <NextOnTargets v-else />
+    <p v-if="chosen.size > 0 && asks.finding" class="no-print mt-1 flex items-center gap-3 text-sm text-quiet" role="status">
+      <progress class="h-2 w-32" :value="asks.done" :max="asks.of" />
+      What each would still ask: {{ asks.done }} of {{ asks.of - chosen.size }}
+      <button class="link" @click="asks.stop">Stop</button>
+    </p>
     <ScrollRegion class="mt-2" label="Table of targets">
       <table class="tabular">
         <thead>
           <tr>
             <th scope="col">Species</th>
             <th scope="col">Flies</th>
-            <th scope="col">What it asks</th>
-            <th scope="col">Ease</th>
-            <th scope="col">Served</th>
-            <th scope="col">Ambition</th>
+            <th scope="col">
+              What it asks: <WordMark of="host">hosts</WordMark>, <WordMark of="nectar">nectar</WordMark>,
+              <WordMark of="shelter">shelter</WordMark>
+            </th>
+            <th scope="col"><WordMark of="ease">Ease</WordMark></th>
+            <th scope="col">
+              <WordMark of="served">Served</WordMark>
+              <WordMark of="closed">(closed, thin, open)</WordMark> or what it would still ask of this plan
+            </th>
+            <th scope="col"><WordMark of="ambition">Ambition</WordMark></th>
             <th scope="col" class="no-print"><span class="sr-only">Choose</span></th>
           </tr>
         </thead>
@@ -98,9 +130,12 @@ function asks(here: TargetHere) {
               />
               <span class="block text-xs text-quiet">{{ HOW[here.occurrence.status] }}</span>
             </td>
-            <td class="max-w-64 text-sm">{{ asks(here) }}</td>
+            <td class="max-w-64 text-sm">{{ wants(here) }}</td>
             <td class="text-sm whitespace-nowrap">{{ EASE[here.occurrence.ease] }}</td>
-            <td><VerdictMark v-if="covered.has(here.target.id)" :verdict="covered.get(here.target.id)!.verdict" /></td>
+            <td class="max-w-72 text-sm">
+              <VerdictMark v-if="covered.has(here.target.id)" :verdict="covered.get(here.target.id)!.verdict" />
+              <AskedOfPlan v-else :target="here.target.id" />
+            </td>
             <td>
               <span v-if="printing">{{ chosen.get(here.target.id)?.ambition }}</span>
               <select
@@ -131,7 +166,11 @@ function asks(here: TargetHere) {
                 @click="
                   onwards(
                     $event,
-                    commands.chooseTarget({ target: here.target.id, ambition: 'breeds', priority: here.occurrence.ease }),
+                    commands.chooseTarget({
+                      target: here.target.id,
+                      ambition: asks.asks.get(here.target.id)?.ambition ?? 'breeds',
+                      priority: here.occurrence.ease,
+                    }),
                   )
                 "
               >
@@ -142,5 +181,21 @@ function asks(here: TargetHere) {
         </tbody>
       </table>
     </ScrollRegion>
+    <WordsHere
+      :words="[
+        'target',
+        'ambition',
+        'served',
+        'life cycle',
+        'closed',
+        'ease',
+        'host',
+        'nectar',
+        'shelter',
+        'brood',
+        'half-month',
+        'native',
+      ]"
+    />
   </div>
 </template>

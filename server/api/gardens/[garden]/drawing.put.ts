@@ -14,5 +14,6 @@ const Drawing = z.object({
 
 export default change(
   { does: 'Imports a drawing of the yard in place of the one there is.', body: Drawing },
-  ({ db, body, gardenId }) => importDrawing(db, gardenId, body, ({ name, kind, outline }) => freshSite(name, kind, outline)),
+  ({ db, body, gardenId, here }) =>
+    importDrawing(db, gardenId, body, ({ name, kind, outline }) => freshSite(name, kind, outline, here.region)),
 );

@@ -47,7 +47,7 @@ const pen = useYardPen(async (tool, points) => {
   if (redrawn) return keepRedrawn(redrawn, points);
   if (tool === 'bed' || tool === 'container') {
     const count = garden.siteRecords.filter((row) => row.kind === tool).length + 1;
-    const kept = await yard.drawSite(freshSite(`${tool === 'bed' ? 'Bed' : 'Pot'} ${count}`, tool, points));
+    const kept = await yard.drawSite(freshSite(`${tool === 'bed' ? 'Bed' : 'Pot'} ${count}`, tool, points, garden.here!.region));
     if (kept) chosen.value = { kind: 'site', id: garden.siteRecords.at(-1)!.id };
     return kept;
   }

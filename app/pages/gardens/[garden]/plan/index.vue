@@ -10,6 +10,7 @@ const when = computed(() => {
   const { year, day } = nextPlanting(view.today.getFullYear(), dayOfYear(view.today), garden.garden!);
   return `${dayName(day)} ${year}`;
 });
+const print = () => window.print();
 /** Plantings that are shown at once; of larger gardens each bed when it comes near. */
 const AT_ONCE = 80;
 const plants = computed(() => garden.livePlantings.reduce((sum, row) => sum + row.count, 0));
@@ -27,6 +28,7 @@ const natives = computed(() => {
       <p v-if="plants" class="text-quiet">
         {{ plants }} plants of {{ kinds }} kinds, {{ Math.round((100 * natives) / plants) }} % of them native here
       </p>
+      <button v-if="plants" class="press ml-auto" @click="print">Print the planting list</button>
     </div>
     <p v-if="garden.sites.length === 0" class="my-6">
       A plan needs somewhere to stand. <NuxtLink class="link" :to="`/gardens/${garden.id}/place`">Add a bed</NuxtLink> first.
@@ -41,5 +43,6 @@ const natives = computed(() => {
     <WhenNear v-for="site in garden.sites" :key="site.id" :always="garden.plantings.length <= AT_ONCE" :height="420">
       <SitePlan :site="site" />
     </WhenNear>
+    <WordsHere :words="['fit', 'locked', 'native', 'host', 'nectar', 'drift']" />
   </div>
 </template>

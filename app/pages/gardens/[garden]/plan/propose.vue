@@ -49,6 +49,15 @@ watch(
 async function takeAll() {
   if (await planner.take(planner.shown!.proposed, 'Take the proposed plan')) await toPlan();
 }
+/** Asked for in the address by the step before: the search begins at once. */
+const route = useRoute();
+onMounted(async () => {
+  if (route.query.begin === undefined) return;
+  await navigateTo({ query: {} }, { replace: true });
+  if (planner.obstacles.length > 0 || planner.searching) return;
+  focusOn(search.value?.querySelector('button'));
+  await planner.propose();
+});
 onUnmounted(() => planner.searching && planner.stop());
 </script>
 
@@ -114,5 +123,23 @@ onUnmounted(() => planner.searching && planner.stop());
       <WhyOpen v-if="!planner.searching" :judged="planner.shown" />
       <OtherPlans v-if="!planner.searching && !nothingMore" :judged="planner.best" />
     </template>
+    <WordsHere
+      :words="[
+        'life cycle',
+        'closed',
+        'host',
+        'nectar',
+        'shelter',
+        'native',
+        'drift',
+        'locked',
+        'less bare ground',
+        'budget',
+        'plug',
+        'softwood',
+        'proven',
+        'fit',
+      ]"
+    />
   </div>
 </template>

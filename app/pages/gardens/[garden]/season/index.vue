@@ -31,5 +31,22 @@ const AT_ONCE = 15;
         <LedgerTable />
       </WhenNear>
     </template>
+    <WordsHere
+      :words="[
+        'braid',
+        'strand',
+        'ledger',
+        'closed',
+        'life cycle',
+        'host',
+        'nectar',
+        'shelter',
+        'half-month',
+        'brood',
+        'served',
+        'target',
+        'native',
+      ]"
+    />
   </div>
 </template>

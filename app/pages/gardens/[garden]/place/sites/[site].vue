@@ -35,7 +35,7 @@ useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?
     <section class="mt-5" aria-labelledby="light">
       <h2 id="light">Light</h2>
       <FigureChoice :site="site" value="sun" title="Direct sun in the growing season" />
-      <p v-if="site.outline.length === 0" class="mt-1 text-sm text-quiet">
+      <p v-if="site.outline.length === 0 && !garden.garden!.balcony" class="mt-1 text-sm text-quiet">
         <NuxtLink class="link" :to="`/gardens/${garden.id}/place/yard`">Draw it in the yard</NuxtLink>, and its sun is computed.
       </p>
       <WatchSheet :site="id" class="mt-1" />
@@ -82,7 +82,7 @@ useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?
         <VolumeSums :site="site" />
       </div>
     </section>
-    <SiteForm v-if="editing" :site="record" @close="editing = false" />
+    <LazySiteForm v-if="editing" :site="record" @close="editing = false" />
   </div>
   <div v-else>
     <h1>No such bed</h1>
