@@ -588,4 +588,86 @@ export const SETTINGS = {
       0.85, 0.89, 0.93, 0.97, 1,
     ],
   },
+  /** The simulated weather station. All judgement, set so that its years look like those of the places we know. */
+  station: {
+    /** Standard deviation of a day from its normals (°C) in midwinter and midsummer. */
+    stray: { winter_c: 4.6, summer_c: 2.6 },
+    /** How much of a day's straying is left the day after; and that of weeks, with its size. */
+    spell: 0.72,
+    slow: { holds: 0.96, stray_c: 1.4 },
+    /** How much likelier rain is after rain; how much cooler a wet day's noon; its thirst beside the month's; thirst for each degree of warmth. */
+    again: 0.3,
+    wetCooler_c: 2.5,
+    wetThirst: 0.6,
+    thirstPer_c: 0.03,
+    /** A flash freeze: how likely in each half of a year, how far it falls, for how many days. */
+    flash: { chance: 0.3, drop_c: 11, days: 2 },
+    /** Forecasts: days, their error (°C) on the first and for each day more, and the chance for each day that rain is misplaced. */
+    forecast: { days: 7, errs_c: 0.8, errsMore_c: 0.35, missesRain: 0.05 },
+  },
+  work: {
+    /** Days after the coldest of the year that stand for the last frost where none is usual, and before it for the first. Judgement. */
+    frostless: { after_d: 30, before_d: 45 },
+    /** Degrees by which the first night of a season lies below the average of its date. Judgement: nights stray by some four. */
+    nightStrays_c: 4,
+    /** Degrees of doubt about a forecast night before what is tender is brought in, and days ahead that are looked at. Judgement. */
+    forecastDoubt_c: 2,
+    nightsAhead: 3,
+    /** Rain (mm) within so many days, and share of the thirst, that show the rains have set in. Judgement. */
+    rains: { mm: 20, days: 7, share: 0.6 },
+    /** Years since planting of what is in the ground and of which the year is not known. Judgement. */
+    unknownAge: 5,
+    /** Days that eggs are on a plant before the first larva feeds. Judgement: a week. */
+    eggs_d: 7,
+    /** Days beyond its window that a cut may wait for young to leave. Judgement. */
+    waitsFor_d: 30,
+    /** Days after its window that a task not done is still shown as late. Judgement. */
+    late_d: 28,
+    /** Days ahead that are this week, and that are coming. */
+    week_d: 7,
+    coming_d: 28,
+    /** Rain (mm) from which a day is no day for dry work; heat (°C) from which it is none for planting. Judgement. */
+    wetDay_mm: 4,
+    hotDay_c: 29,
+    /** Minutes to plant one plant, to sow a row or pot, to look up a measurement again, and that every task takes at least. Judgement. */
+    minutes: { plant: 6, plantWoody: 25, sow: 10, cut: 2, measure: 15, clear: 120, least: 2 },
+    /** Years after which a measurement is taken again, and days between probe readings in the growing season. Extension: every two or three years. */
+    measureYears: 3,
+    probeDays: 30,
+    water: {
+      /** Depth (m) that is watered, by how dry the ground may grow. Judgement on root depths. */
+      depth_m: { moist: 0.25, even: 0.3, spell: 0.45, 'long-spell': 0.8, none: 1.2 },
+      /** Share of its store below which it is watered. FAO 56 has half of it readily taken by most plants. */
+      from: { moist: 0.65, even: 0.5, spell: 0.3, 'long-spell': 0.1, none: 0 },
+      /** Share that it is filled to: more runs off or through. */
+      to: 0.95,
+      /** Share of the mix of a pot that holds water for its plants, share of the rain that falls into it, and its thirst beside that of open ground. */
+      potHolds: 0.25,
+      potRain: 0.6,
+      potDrinks: 1.2,
+      /** Litres a minute of a hose, of a can, and minutes a can takes. Trade. */
+      hose_l: 12,
+      can_l: 9,
+      can_min: 2.5,
+      /** Least litres worth going out for. Judgement. */
+      least_l: 0.5,
+      /** Mean of the day (°C) under which nothing in the ground is watered, and days between waterings of a pot at rest. Trade: every few weeks. */
+      rests_c: 6,
+      potRests_d: 28,
+      /** Slope: the most water (mm) at once before it runs off. Judgement. */
+      slope_mm: 10,
+    },
+    warn: {
+      /** Low (°C) from which a frost is warned of, a fall (°C) from one day to the next that is a flash freeze, and its low. Judgement. */
+      frost_c: 1,
+      flash: { fall_c: 12, low_c: -4 },
+      /** High (°C) from which heat is warned of, days without 5 mm that are a dry spell, rain (mm) in a day that washes a slope. */
+      heat_c: 32,
+      dry_d: 12,
+      dryRain_mm: 5,
+      heavy_mm: 40,
+      /** Days before an average frost from which its odds are given. */
+      frostNears_d: 21,
+    },
+  },
 } as const;

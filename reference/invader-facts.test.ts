@@ -131,23 +131,24 @@ describe('what can hurt is said', () => {
     expect(rank('battus-philenor', 'aristolochia-gigantea')).toBe('trap');
     expect(rank('dione-vanillae', 'passiflora-coccinea')).toBe('trap');
   });
-  const care = (plant: string, action: string, school = '') =>
-    library.care.find((row) => row.plant === plant && row.action === action && (school === '' || row.school === school))!;
-  it('stems are left until the nights are mild, not cut before the last frost', () => {
-    const row = care('perennial', 'cut-down', 'leave');
-    expect(row.anchor).toBe('last-frost');
-    expect(row.offset_days).toBeGreaterThanOrEqual(0);
-    expect(row.note).toContain('10 °C');
+  const care = (plant: string, action: string, school: string | null = null) =>
+    library.care.find((row) => row.plant === plant && row.action === action && row.school === school && !row.never)!;
+  it('stems are left until the frosts are over, and laid aside for who is in them', () => {
+    const row = care('perennial', 'cut-dead', 'leave');
+    expect(row.from).toBe('last-frost');
+    expect(row.how).toMatch(/Lay what you cut loosely/);
   });
   it('tropical milkweed is cut again and again through a mild winter', () => {
-    const row = care('asclepias-curassavica', 'cut-down');
-    // 15 October, and every four to five weeks.
-    expect(row.offset_days).toBe(288);
-    expect(row.every_days).toBeLessThanOrEqual(35);
+    // From October every four to five weeks to February; eggs and larvae are lifted over first.
+    const again = care('asclepias-curassavica', 'cut-third');
+    expect([again.from, again.until]).toEqual(['10-10', '02-20']);
+    expect(again.every_days).toBeLessThanOrEqual(35);
+    expect(again.how).toMatch(/lift them over/);
   });
-  it('no shrub is thinned while hummingbirds of mild coasts are on eggs, or against its nature', () => {
-    const row = care('shrub', 'thin');
-    expect(row.anchor).toBe('bloom-end');
-    expect(row.note).toMatch(/Never of .*manzanita.*sagebrush/);
+  it('no shrub is thinned against its nature', () => {
+    const never = library.care.filter((row) => row.never && row.plant === '#no-hard-cut').map((row) => row.action);
+    expect(never).toEqual(expect.arrayContaining(['cut-down', 'cut-third', 'thin']));
+    const tagged = library.tags.filter((row) => row.tag === 'no-hard-cut').map((row) => row.plant);
+    for (const genus of ['arctostaphylos', 'artemisia', 'citrus', 'zamia', 'rhododendron']) expect(tagged, genus).toContain(genus);
   });
 });

@@ -1,11 +1,13 @@
 import { libraryCounts } from '../core/library/check';
 import { checkLibrary, regionFits } from '../core/match/library-check';
+import { checkCare } from '../core/work/care-check';
 import { SETTINGS } from '../core/settings';
 import { readLibrary } from './reference-files';
 
 const { library, problems } = readLibrary();
 for (const { file, row, column, message } of problems) console.error(`${file} row ${row}, ${column}: ${message}`);
-const contradictions = problems.length === 0 ? checkLibrary(library) : [];
+const rowFaults = problems.length === 0 ? checkLibrary(library) : [];
+const contradictions = problems.length === 0 && rowFaults.length === 0 ? checkCare(library) : rowFaults;
 for (const { file, about, message } of contradictions) console.error(`${file}, ${about}: ${message}`);
 const counts = libraryCounts(library);
 for (const [what, count] of Object.entries(counts)) console.log(`${what.padEnd(16)} ${count}`);

@@ -15,6 +15,8 @@ export function recordsOf(file: GardenFile): GardenRecords {
     things: numbered(file.things, 'thing'),
     measures: numbered(file.measures, 'measure'),
     seen: numbered(file.seen, 'seen'),
+    work: numbered(file.work, 'work'),
+    weather: numbered(file.weather, 'weather'),
   };
 }
 
@@ -30,5 +32,7 @@ export function recordsOfNew(fields: GardenFields): GardenRecords {
     things: [],
     measures: [],
     seen: [],
+    work: [],
+    weather: [],
   };
 }

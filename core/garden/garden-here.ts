@@ -12,6 +12,9 @@ import { lightSeason, sunOfBedsInSteps, type BedSun } from '../place/sun/bed-sun
 import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
 import type { Around } from '../coverage/around';
+import { dailyNormalsAt } from '../place/climate/garden-climate';
+import { GardenWork } from '../work/work';
+import type { StationPlace } from '../place/weather/station';
 import { aroundOf } from './around';
 import { Parts, rowsUnlessSame, unlessSame } from './parts';
 
@@ -215,6 +218,39 @@ export class GardenHere {
     const { input } = this;
     return yield* this.#parts.inSteps('covered', [input], () => coverageInSteps(input));
   }
+  /** What the weather station of the garden strays from. */
+  get stationPlace(): StationPlace {
+    const { library, region, garden, climate } = this;
+    return this.#parts.get('station', [library, garden], () => ({
+      lat: garden.lat,
+      lon: garden.lon,
+      daily: dailyNormalsAt(library.normals, region, garden),
+      months: climate.months,
+    }));
+  }
+  /** The work of the garden in its current plan. */
+  get work(): GardenWork {
+    const { almanac, garden, library, sites, plantings, targets, covered, stationPlace } = this;
+    const { things, measures } = this.records;
+    const { last_frost, first_frost } = garden;
+    return this.#parts.get(
+      'work',
+      [almanac, garden, library, sites, plantings, targets, covered, things, measures, stationPlace],
+      () =>
+        new GardenWork({
+          garden,
+          almanac,
+          library,
+          sites,
+          plantings,
+          targets,
+          things,
+          measures,
+          covered,
+          place: { frosts: { last_frost, first_frost }, daily: stationPlace.daily, months: stationPlace.months },
+        }),
+    );
+  }
   /** What a further creature is asked about: the garden as it is planned, all of it kept, and no limit of money. */
   get asking(): PlanQuestion {
     const wishes = this.plan.wishes ?? freshWishesFor(this.garden);
@@ -240,5 +276,7 @@ function sameWhere(before: GardenRecords, now: GardenRecords): GardenRecords {
     things: rowsUnlessSame(before.things, now.things),
     measures: rowsUnlessSame(before.measures, now.measures),
     seen: rowsUnlessSame(before.seen, now.seen),
+    work: rowsUnlessSame(before.work, now.work),
+    weather: rowsUnlessSame(before.weather, now.weather),
   };
 }

@@ -21,6 +21,7 @@ export const LIBRARY_PARTS = {
     'cautions',
     'propagation',
     'care',
+    'tags',
     'ailments',
     'clearing',
   ],

@@ -1,6 +1,7 @@
 import { z } from './zod';
-import { choice, id, monthDay, name, number } from './fields';
+import { choice, date, id, monthDay, name, number } from './fields';
 import { SeenFields, type Seen } from './seen';
+import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
 import * as words from './vocabulary';
 import { PlanWishes } from './wishes';
@@ -67,6 +68,8 @@ export const GardenFields = z.object({
   school_plants: choice(words.SCHOOLS.plants, 'which plants'),
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
+  /** The day that the garden's clock stands at, for looking ahead and for demonstration; null: the day it is. */
+  clock: date.nullable().default(null),
   yard: YardFields.nullable().default(null),
   money: MoneyFields.nullable().default(null),
   notes: note,
@@ -208,6 +211,8 @@ export const GardenFile = z
     things: z.array(ThingFields).max(500).default([]),
     measures: z.array(MeasureFields).max(5000).default([]),
     seen: z.array(SeenFields).max(20_000).default([]),
+    work: z.array(WorkFields).max(20_000).default([]),
+    weather: z.array(OwnDayFields).max(20_000).default([]),
     pictures: z.array(Picture).max(4).default([]),
   })
   .superRefine((file, context) => {
@@ -302,6 +307,10 @@ export interface GardenRecords {
   measures: Measure[];
   /** First and last days of bloom and flight that the gardener recorded. */
   seen: Seen[];
+  /** What was said of the work: done, skipped, put off, and own tasks. */
+  work: Work[];
+  /** Days as the gardener's own gauge and thermometer showed them. */
+  weather: OwnDay[];
 }
 
 /** Everything of one garden, as the server answers and the views read it. */

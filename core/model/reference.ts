@@ -292,32 +292,51 @@ export const Propagation = z.object({
   note,
 });
 
-const Care = z.object({
-  plant: slug,
-  action: oneOf([
-    'water',
-    'feed',
-    'stake',
-    'pinch',
-    'deadhead',
-    'cut-third',
-    'shear',
-    'cut-down',
-    'divide',
-    'protect',
-    'bring-in',
-    'plant-out',
-    'mulch',
-    'thin',
-  ]),
-  anchor: oneOf(['last-frost', 'first-frost', 'bloom-start', 'bloom-end', 'month', 'night-below-c']),
-  offset_days: required(-200, 366),
+/** An anchor of the year with days before or after it, as `last-frost+14`, `cool-nights 5`, `07-04`. */
+const anchor = z
+  .string()
+  .trim()
+  .regex(
+    /^((last-frost|first-frost|bloom-start|bloom-end|leaf-out|leaf-fall|rains|(warm|cool)-nights -?\d+)([+-]\d+)?|(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01]))?$/,
+    'Write an anchor with days, as last-frost+14, bloom-end-7, cool-nights 5, rains, or a day as 07-04.',
+  );
+const years = z.preprocess(blank, number(0, 60).pipe(z.number().int('Whole years.')).nullable()).default(null);
+
+/** What a plant, or what a bed offers besides, is cared for with: whom, what, when, how often and how. */
+export const Care = z.object({
+  /** A plant, species, genus, family or kind, `any`, a tag as `#half-shrub`, or what a bed offers as `@feeder`. */
+  plant: text,
+  action: oneOf(words.CARE_ACTIONS),
+  /** `y`: it is never done, whatever other rows say. */
+  never: z.preprocess((cell) => blank(cell) ?? 'n', flag).default(false),
+  /** First and last of it; both blank: at any time. */
+  from: anchor,
+  until: anchor,
   every_days: optional(1, 366),
   every_years: optional(1, 20),
-  zones: z.string().trim(),
-  school: z.string().trim(),
-  note,
+  /** Years since it was planted; 0 is the year of planting. */
+  age_from: years,
+  age_to: years,
+  place: blankOr(['pot', 'ground']),
+  /** Regions, or half-zones as 5a-8b, joined by |; blank: everywhere. */
+  where: z.string().trim(),
+  school: blankOr([...words.SCHOOLS.autumn, ...words.SCHOOLS.pots]),
+  /** Of watering: how dry the ground may grow. */
+  thirst: blankOr(words.THIRSTS),
+  /** For one plant, pot or place. */
+  minutes: optional(0, 120),
+  tools: z.string().trim(),
+  /** How much of what, for one plant or pot; `cm of …` for the ground it takes. */
+  amount: optional(0, 500),
+  unit: z.string().trim(),
+  /** Steps, joined by |. */
+  how: z.string().trim(),
+  why: text,
+  confidence,
 });
+
+/** A tag of a plant, species, genus or family: what of its nature its care depends on. */
+const PlantTag = z.object({ plant: slug, tag: oneOf(words.PLANT_TAGS), confidence });
 
 const Ailment = z.object({
   plant: slug,
@@ -353,6 +372,7 @@ export const SCHEMAS = {
   'cautions.csv': Caution,
   'propagation.csv': Propagation,
   'care.csv': Care,
+  'plant-tags.csv': PlantTag,
   'ailments.csv': Ailment,
   'clearing.csv': Clearing,
 } as const satisfies Record<ReferenceFile, z.ZodObject>;
@@ -369,7 +389,8 @@ export type Plant = z.infer<typeof Plant>;
 export type PlantStatus = z.infer<typeof PlantStatus>;
 export type Caution = z.infer<typeof Caution>;
 export type Propagation = z.infer<typeof Propagation>;
-type Care = z.infer<typeof Care>;
+export type Care = z.infer<typeof Care>;
+export type PlantTag = z.infer<typeof PlantTag>;
 type Ailment = z.infer<typeof Ailment>;
 type Clearing = z.infer<typeof Clearing>;
 
@@ -388,6 +409,7 @@ export interface Library {
   cautions: Caution[];
   propagation: Propagation[];
   care: Care[];
+  tags: PlantTag[];
   ailments: Ailment[];
   clearing: Clearing[];
 }

@@ -12,7 +12,8 @@ export const TABLES = {
   'plant-status.csv': { list: 'status', key: ['plant', 'place'] },
   'cautions.csv': { list: 'cautions', key: ['plant', 'hazard'] },
   'propagation.csv': { list: 'propagation', key: ['plant', 'method'] },
-  'care.csv': { list: 'care', key: ['plant', 'action', 'anchor', 'offset_days'] },
+  'care.csv': { list: 'care', key: ['plant', 'action', 'never', 'from', 'age_from', 'place', 'where', 'school'] },
+  'plant-tags.csv': { list: 'tags', key: ['plant', 'tag'] },
   'ailments.csv': { list: 'ailments', key: ['plant', 'symptom', 'cause'] },
   'clearing.csv': { list: 'clearing', key: ['plant', 'way'] },
 } as const;

@@ -73,8 +73,69 @@ export type PlantSize = (typeof PLANT_SIZES)[number];
 
 export const CONFIDENCES = ['high', 'medium', 'low'] as const;
 
+/** What is done to what is planted, and to what a bed offers besides. */
+export const CARE_ACTIONS = [
+  'water',
+  'feed',
+  'stake',
+  'pinch',
+  'deadhead',
+  'thin',
+  'shear',
+  'cut-third',
+  'cut-down',
+  'cut-dead',
+  'leave',
+  'divide',
+  'protect',
+  'uncover',
+  'bring-in',
+  'harden-off',
+  'take-out',
+  'mulch',
+  'top-up',
+  'clean',
+  'renew',
+  'watch',
+] as const;
+export type CareAction = (typeof CARE_ACTIONS)[number];
+/** How dry its ground may grow before a plant is watered, from never dry to not at all. */
+export const THIRSTS = ['moist', 'even', 'spell', 'long-spell', 'none'] as const;
+export type Thirst = (typeof THIRSTS)[number];
+/** What of a plant's nature its care depends on and no other column says. */
+export const PLANT_TAGS = [
+  'cool-grass',
+  'warm-grass',
+  'half-shrub',
+  'no-hard-cut',
+  'hard-cut',
+  'taproot',
+  'late-riser',
+  'dry-summer',
+  'desert',
+  'heaves',
+] as const;
+/** What follows of it from its row, its garden and the pot it stands in. */
+export const RULED_TAGS = [
+  'sharp-drainage',
+  'wet-foot',
+  'short-day',
+  'tall',
+  'evergreen',
+  'climber',
+  'spring-bulb',
+  'ephemeral',
+  'old-wood',
+  'summer-shrub',
+  'edge',
+  'tender-pot',
+  'shed-pot',
+  'hardy-pot',
+] as const;
+export type CareTag = (typeof PLANT_TAGS)[number] | (typeof RULED_TAGS)[number];
+
 /** What a bed can offer besides plants. */
-export const FEATURES = ['logs', 'bare-soil', 'mud', 'fruit', 'water', 'perch', 'dense-cover'] as const;
+export const FEATURES = ['logs', 'bare-soil', 'mud', 'fruit', 'water', 'perch', 'dense-cover', 'feeder'] as const;
 
 export const CLEARING_STATES = ['standing', 'cut', 'cleared'] as const;
 export const DEER = ['none', 'some', 'many'] as const;

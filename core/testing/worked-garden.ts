@@ -150,6 +150,7 @@ export const GARDEN: GardenFields = {
   school_plants: 'natives-first',
   school_autumn: 'leave',
   school_pots: 'two-zones',
+  clock: null,
   yard: null,
   money: null,
   notes: '',
@@ -265,6 +266,7 @@ export function libraryOf(world: World): Library {
     cautions: world.cautions ?? [],
     propagation: world.propagation ?? [],
     care: [],
+    tags: [],
     ailments: [],
     clearing: [],
   };

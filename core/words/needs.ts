@@ -166,6 +166,7 @@ export const FEATURE_NAMES: Record<Feature, string> = {
   water: 'moving water',
   perch: 'a bare twig to perch on',
   'dense-cover': 'dense evergreen cover',
+  feeder: 'a feeder',
 };
 
 /** Where what serves a need stands: `in The swale`, `standing in the yard`. */

@@ -2,6 +2,7 @@ import type { Statement } from 'better-sqlite3';
 import { z } from 'zod';
 import { Garden, GardenTarget, OwnRow, Plan, Planting, Site, type GardenRecords } from '../../core/model/garden';
 import { SeenFields, type Seen } from '../../core/model/seen';
+import { OwnDayFields, WorkFields, type OwnDay, type Work } from '../../core/model/work';
 import { MeasureFields, ThingFields, type Measure, type Thing } from '../../core/model/yard';
 import type { Connection } from './connection';
 
@@ -12,6 +13,8 @@ export interface Records {
   thing: Thing;
   measure: Measure;
   seen: Seen;
+  work: Work;
+  own_day: OwnDay;
   garden_target: GardenTarget;
   plan: Plan;
   own_row: OwnRow;
@@ -29,6 +32,8 @@ export const SCHEMAS: { [T in TableName]: z.ZodType<Records[T]> } = {
   thing: ThingFields.and(stored) as z.ZodType<Thing>,
   measure: MeasureFields.and(stored) as z.ZodType<Measure>,
   seen: SeenFields.extend(stored.shape),
+  work: z.object({ ...WorkFields.shape, ...stored.shape }),
+  own_day: z.object({ ...OwnDayFields.shape, ...stored.shape }),
   garden_target: GardenTarget,
   plan: Plan,
   own_row: OwnRow,
@@ -45,6 +50,8 @@ export const LISTS = {
   things: 'thing',
   measures: 'measure',
   seen: 'seen',
+  work: 'work',
+  weather: 'own_day',
 } as const satisfies Record<Exclude<keyof GardenRecords, 'garden'>, ListTable>;
 
 /** How a value of a record is held in SQLite, which has neither booleans nor lists. */
@@ -71,6 +78,8 @@ const COLUMNS: Record<TableName, ReadonlyMap<string, Held>> = {
   thing: columnsFor(ThingFields.options[0].shape),
   measure: columnsFor(MeasureFields.options[0].shape),
   seen: columnsFor(SeenFields.shape),
+  work: columnsFor(WorkFields.shape),
+  own_day: columnsFor(OwnDayFields.shape),
   garden_target: columnsFor(GardenTarget.shape),
   plan: columnsFor(Plan.shape),
   own_row: columnsFor(OwnRow.shape),

@@ -1,7 +1,8 @@
 import type { GardenHere } from '../../core/garden/here';
 import type { Site } from '../../core/model/garden';
 import type { Reading } from '../../core/model/yard';
-import { seedOf, simulatedProbe } from '../../core/place/soil/probe';
+import { seedOf } from '../../core/model/random';
+import { simulatedProbe } from '../../core/place/soil/probe';
 import { waterYear } from '../../core/place/soil/water-year';
 import { sunAt } from '../../core/place/sun/sun-path';
 import { dayOf, solarHour } from '../../core/place/sun/watched';

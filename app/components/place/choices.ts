@@ -58,6 +58,7 @@ export const FEATURE_WORDS: Record<string, string> = {
   water: 'moving water',
   perch: 'bare twig to perch on',
   'dense-cover': 'dense evergreen cover',
+  feeder: 'hummingbird feeder',
 };
 
 export const GROUNDS = words({

@@ -1,4 +1,5 @@
 import type { MeasureOf, Reading } from '../../model/yard';
+import { normalFrom, randomFrom } from '../../model/random';
 import { SETTINGS } from '../../settings';
 import { stepOfShare } from './water-year';
 
@@ -41,25 +42,6 @@ export function moistureStep(pct: number, texture: 'sand' | 'loam' | 'clay'): nu
   return stepOfShare((pct / 100 - wilting) / (field - wilting));
 }
 
-/** Numbers from 0 to 1 that look random and follow from a seed (mulberry32). */
-function randomFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
-
-/** A whole number from a text, for seeding (FNV-1a). */
-export function seedOf(text: string): number {
-  let hash = 0x811c9dc5;
-  for (const letter of text) hash = Math.imul(hash ^ letter.charCodeAt(0), 0x01000193);
-  return hash >>> 0;
-}
-
 /** What the simulated probe is pushed into: the truth that its reading strays from. */
 export interface ProbedGround {
   ph: number;
@@ -73,9 +55,7 @@ export interface ProbedGround {
  * a drift of pH that grows with the days since it was made, and settles. The same seed and day give the same reading.
  */
 export function simulatedProbe(ground: ProbedGround, seed: number, daysInUse: number): Reading<'probe'> {
-  const random = randomFrom(seed);
-  // Twelve uniform numbers less six are near enough to a normal one.
-  const normal = () => Array.from({ length: 12 }, random).reduce((sum, value) => sum + value, -6);
+  const normal = normalFrom(randomFrom(seed));
   const { noise, drift, driftDays } = SETTINGS.soil.probe;
   const within = (value: number, low: number, high: number, digits: number) =>
     Number(Math.max(low, Math.min(high, value)).toFixed(digits));

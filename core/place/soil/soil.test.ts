@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { MeasureOf } from '../../model/yard';
 import { phPlan } from './amend';
 import { drainageOf, drainRate } from './drainage';
-import { moistureStep, probeSummary, seedOf, simulatedProbe } from './probe';
+import { seedOf } from '../../model/random';
+import { moistureStep, probeSummary, simulatedProbe } from './probe';
 import { feelTexture, jarFractions, plainTexture, textureClass } from './texture';
 
 describe('the texture triangle', () => {

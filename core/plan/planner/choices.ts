@@ -224,6 +224,7 @@ const BEST_BED: Record<Feature, (site: Site) => number> = {
   water: (site) => site.area_m2,
   perch: (site) => site.area_m2,
   'dense-cover': (site) => site.area_m2,
+  feeder: (site) => -site.sun_h,
 };
 
 /** Features that would serve a need, each for the bed that suits it best. Dense cover is left to plants. */

@@ -1,4 +1,5 @@
 import type { GardenFile, Plan } from '../../../core/model/garden';
+import type { WorkFields } from '../../../core/model/work';
 import type { Connection } from '../connection';
 import { insertRow } from '../tables';
 import { freeGardenName, gardenIdFor } from './gardens';
@@ -23,6 +24,8 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     things: records.things.map(nameless) as GardenFile['things'],
     measures: records.measures.map(nameless) as GardenFile['measures'],
     seen: records.seen.map(nameless),
+    work: records.work.map(nameless),
+    weather: records.weather.map(nameless),
     pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
   };
 }
@@ -44,6 +47,13 @@ function withBedsRenamed(wishes: Plan['wishes'], renamed: (old: string) => strin
   return { ...wishes, tallest_cm: Object.fromEntries(limits) };
 }
 
+/** Tasks are named by their beds too: what was said of them follows the beds to their new ids. */
+function withBedsFollowed(row: WorkFields, beds: ReadonlySet<string>, renamed: (old: string) => string): WorkFields {
+  const follow = (word: string) => (beds.has(word) ? renamed(word) : word);
+  const site_id = row.site_id !== null && beds.has(row.site_id) ? renamed(row.site_id) : null;
+  return { ...row, task: row.task.split(' ').map(follow).join(' '), site_id };
+}
+
 /** A garden once more: its place, beds and wishes, and, where that is asked for, what is planted and was seen there. */
 export function copyGarden(db: Connection, id: string, plants: boolean): string {
   return db
@@ -52,7 +62,7 @@ export function copyGarden(db: Connection, id: string, plants: boolean): string 
       const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
       const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
       if (plants) return importGarden(db, { ...file, garden: own, plans });
-      const bare = { ...file, plantings: [], seen: [], garden: own };
+      const bare = { ...file, plantings: [], seen: [], work: [], weather: [], garden: own };
       return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
     })
     .immediate();
@@ -81,6 +91,9 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const row of file.things) insertRow(db, 'thing', id, { ...row, ...fresh() });
       for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
       for (const row of file.seen) insertRow(db, 'seen', id, { ...row, ...fresh() });
+      const beds = new Set(file.sites.map((row) => row.id));
+      for (const row of file.work) insertRow(db, 'work', id, { ...withBedsFollowed(row, beds, renamed), ...fresh() });
+      for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
       for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
       for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });
       for (const row of file.plans)

@@ -14,6 +14,8 @@ const NAMES: Record<TableName, string> = {
   thing: 'thing in the yard',
   measure: 'measurement',
   seen: 'date',
+  work: 'note of the work',
+  own_day: 'reading of the weather',
   garden_target: 'target',
   plan: 'plan',
   own_row: 'correction',

@@ -20,6 +20,7 @@ const WORDS: Record<ReferenceFile, string> = {
   'cautions.csv': 'Hazards',
   'propagation.csv': 'How plants are raised',
   'care.csv': 'What care they want, and when',
+  'plant-tags.csv': 'What their care depends on besides',
   'ailments.csv': 'Symptoms, causes and remedies',
   'clearing.csv': 'What clears the invasive ones',
 };

@@ -2,6 +2,9 @@
 import { speakingOf } from '~~/core/almanac/about';
 import { bloomStory } from '~~/core/words/dates';
 import { propagationWords } from '~~/core/words/library';
+import { keyOf } from '~~/core/library/cells';
+import { within } from '~~/core/words/lists';
+import { ACTION_WORDS, ruleFor, ruleHow, ruleWhen } from '~~/core/words/work';
 import { isListed } from '~~/core/library/status';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
@@ -108,7 +111,8 @@ const barred = computed(
   () =>
     here.value && (isListed(here.value.status.status) || (here.value.status.listedIn.length > 0 && !here.value.status.offered)),
 );
-const care = computed(() => (plant.value ? speakingOf(garden.library!.care, plant.value).filter((row) => row.note) : []));
+/** All that holds of it here, the days those of an average year. */
+const care = computed(() => (plant.value ? (garden.here?.work.careOf(id.value) ?? []) : []));
 const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
 </script>
 
@@ -256,8 +260,11 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
         <template v-if="care.length && !barred">
           <h3 class="mt-2 font-semibold">Keeping it going</h3>
           <ul class="text-sm">
-            <li v-for="row in care" :key="row.action + row.anchor + row.offset_days">
-              {{ row.note }}<span v-if="row.plant !== id" class="text-quiet"> (of every {{ row.plant }})</span>
+            <li v-for="{ rule, window } in care" :key="keyOf('care.csv', rule)">
+              <strong>{{ rule.never ? `Never: ${within(ACTION_WORDS[rule.action])}` : ACTION_WORDS[rule.action] }}</strong
+              >{{ ruleWhen(rule, window) }}. {{ rule.never ? '' : ruleHow(rule) }} {{ rule.why }}
+              <span v-if="rule.plant !== id" class="text-quiet">(Of {{ ruleFor(rule) }}; confidence {{ rule.confidence }}.)</span
+              ><span v-else class="text-quiet">(Confidence {{ rule.confidence }}.)</span>
             </li>
           </ul>
         </template>
