@@ -626,6 +626,8 @@ export const SETTINGS = {
     /** Days ahead that are this week, and that are coming. */
     week_d: 7,
     coming_d: 28,
+    /** Days that a window stays open from which a task is for when it suits. Judgement. */
+    anytime_d: 42,
     /** Rain (mm) from which a day is no day for dry work; heat (°C) from which it is none for planting. Judgement. */
     wetDay_mm: 4,
     hotDay_c: 29,

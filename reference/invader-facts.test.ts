@@ -149,6 +149,7 @@ describe('what can hurt is said', () => {
     const never = library.care.filter((row) => row.never && row.plant === '#no-hard-cut').map((row) => row.action);
     expect(never).toEqual(expect.arrayContaining(['cut-down', 'cut-third', 'thin']));
     const tagged = library.tags.filter((row) => row.tag === 'no-hard-cut').map((row) => row.plant);
-    for (const genus of ['arctostaphylos', 'artemisia', 'citrus', 'zamia', 'rhododendron']) expect(tagged, genus).toContain(genus);
+    for (const genus of ['arctostaphylos', 'artemisia', 'citrus', 'zamia', 'rhododendron'])
+      expect(tagged, genus).toContain(genus);
   });
 });

@@ -16,6 +16,7 @@ import { PLANNED } from '~~/core/model/states';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import type { ReferenceFile } from '~~/core/model/tables';
 import type { Seen, SeenFields } from '~~/core/model/seen';
+import type { OwnDay, OwnDayFields, Work, WorkFields } from '~~/core/model/work';
 import { SEEN_WORDS } from '~~/core/model/vocabulary';
 
 /**
@@ -145,5 +146,23 @@ export function useCommands() {
         return place.changeGarden({ school_autumn: offer.school });
     }
   }
-  return { ...place, ...targets, ...plantings, ...plans, ...library, ...dates, makeChange };
+  const work = {
+    /** Writes down what is said of a task: done, skipped or put off. */
+    sayOfTask: (task: string, title: string, fields: Partial<WorkFields> & Pick<WorkFields, 'what' | 'on_day'>) => {
+      const said = { done: 'done', skipped: 'skipped', 'put-off': 'put off', own: 'added' }[fields.what];
+      return attempt(() => change('POST', '/work', { task, ...fields }, `${title}: ${said}.`));
+    },
+    /** Takes back what was said of a task, or an own task. */
+    takeBackWork: (row: Work) => remove(`/work/${row.id}`, row, row.what === 'own' ? `“${row.title}” removed.` : 'Taken back.'),
+    /** An own task; throws the fault, for the form to show. */
+    addOwnTask: (fields: WorkFields) => change('POST', '/work', fields, `“${fields.title}” added.`),
+    /** Days of weather as the gardener read them. */
+    putWeather: (days: OwnDayFields[]) =>
+      change('POST', '/weather', { days }, days.length === 1 ? 'Written down.' : `${days.length} days written down.`),
+    removeWeather: (row: OwnDay) => remove(`/weather/${row.id}`, row, 'Deleted.'),
+    /** Sets the garden’s clock to a day, or (null) to the day it is. */
+    setClock: (clock: string | null) =>
+      revise('', garden.garden!, { clock }, clock === null ? 'The clock shows the day it is.' : ''),
+  };
+  return { ...work, ...place, ...targets, ...plantings, ...plans, ...library, ...dates, makeChange };
 }

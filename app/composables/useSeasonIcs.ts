@@ -1,7 +1,7 @@
-import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { Garden } from '~~/core/model/garden';
 import type { SeasonCalendar } from '~~/core/season/calendar';
 import { seasonEvents, type SeasonEvent } from '~~/core/words/events';
+import { icsOf } from './useIcs';
 
 const KINDS: Record<SeasonEvent['kind'], string> = {
   flight: 'Flight',
@@ -11,28 +11,10 @@ const KINDS: Record<SeasonEvent['kind'], string> = {
   cut: 'Cut',
   sow: 'Sowing',
 };
-const partsOf = (iso: string, days = 0): DateArray => {
-  const date = new Date(`${iso}T00:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return [date.getUTCFullYear(), date.getUTCMonth() + 1, date.getUTCDate()];
-};
-
-/** A season as a calendar file of days: flights, blooms, cuts and sowings. The file gives the day after the last day of an event. */
+/** A season as a calendar file of days: flights, blooms, cuts and sowings. */
 export function icsText(events: readonly SeasonEvent[], garden: Pick<Garden, 'id' | 'name'>, year: number): string {
-  const entries = events.map((event): EventAttributes => ({
-    uid: `${event.key}-${year}@${garden.id}.outwash`,
-    title: event.title,
-    description: event.note,
-    categories: [KINDS[event.kind]],
-    start: partsOf(event.first),
-    end: partsOf(event.last, 1),
-    transp: 'TRANSPARENT',
-    calName: `${garden.name}: ${year}`,
-    productId: 'outwash',
-  }));
-  const { error, value } = createEvents(entries);
-  if (error || !value) throw error ?? new Error('The calendar file came out empty.');
-  return value;
+  const rows = events.map((event) => ({ ...event, key: `${event.key}-${year}`, category: KINDS[event.kind] }));
+  return icsOf(rows, garden, `${garden.name}: ${year}`);
 }
 
 /** Hands the season of a year to the person as a calendar file. */

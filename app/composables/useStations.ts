@@ -12,6 +12,7 @@ export interface Station {
 export function useStations() {
   const garden = useGardenStore();
   const view = useViewStore();
+  const work = useWorkStore();
   return computed<Station[]>(() => {
     const served = garden.served;
     const unserved = served ? served.targets.length - served.closed : 0;
@@ -39,7 +40,7 @@ export function useStations() {
         name: 'Match',
         path: `${base}/match`,
         figure: unfit === 0 ? 'all planted fit' : `${unfit} do not fit`,
-        daily: true,
+        daily: false,
       },
       { key: '4', name: 'Plan', path: `${base}/plan`, figure: `${view.area(left)} left`, daily: true },
       {
@@ -47,6 +48,13 @@ export function useStations() {
         name: 'Season',
         path: `${base}/season`,
         figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets',
+        daily: true,
+      },
+      {
+        key: '7',
+        name: 'Work',
+        path: `${base}/work`,
+        figure: work.day === null ? 'what to do now' : work.now.length === 0 ? 'nothing due' : `${work.now.length} to do`,
         daily: true,
       },
       {

@@ -13,7 +13,8 @@ export type Subject =
   | { kind: 'target'; target: string }
   | { kind: 'place'; value: PlaceValue }
   | { kind: 'site'; site: string }
-  | { kind: 'thing'; thing: string };
+  | { kind: 'thing'; thing: string }
+  | { kind: 'task'; task: string };
 
 /** Day of the year (1–365) of a date. */
 export function dayOfYear(date: Date): number {

@@ -93,7 +93,8 @@ export function checkRows(library: Library): Contradiction[] {
   for (const row of library.cautions) known('cautions.csv', row, plants, row.plant, 'plant');
   for (const row of library.propagation) known('propagation.csv', row, plants, row.plant, 'plant');
   for (const row of library.care)
-    if (!/^[#@]/.test(row.plant) && row.plant !== 'any') known('care.csv', row, subjects, row.plant, 'plant, genus, family or kind');
+    if (!/^[#@]/.test(row.plant) && row.plant !== 'any')
+      known('care.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.tags) known('plant-tags.csv', row, names, row.plant, 'plant, genus or family');
   for (const row of library.ailments) known('ailments.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.clearing) known('clearing.csv', row, subjects, row.plant, 'plant, genus, family or kind');

@@ -50,6 +50,7 @@ export const STANDING_WORDS: Record<Standing, string> = {
   today: 'Today',
   open: 'This week',
   week: 'This week',
+  anytime: 'When it suits',
   coming: 'Coming weeks',
   later: 'Later',
   done: 'Done',
@@ -70,7 +71,8 @@ const NAMED = 2;
 export function forWords(task: Pick<Task, 'plants' | 'feature' | 'title' | 'action'>, names: Pick<Names, 'plant'>): string {
   if (task.title !== null) return task.title;
   if (task.feature !== null) return FEATURE_NAMES[task.feature as Feature] ?? task.feature;
-  if (task.plants.length === 0) return task.action === 'measure' ? 'its soil' : 'what is dry';
+  if (task.plants.length === 0)
+    return task.action === 'measure' ? 'its soil' : task.action === 'water' ? 'what is dry' : 'the bed';
   if (task.plants.length <= NAMED) return listed(task.plants.map(({ plant, count }) => `${count} ${names.plant(plant)}`));
   const plants = task.plants.reduce((sum, row) => sum + row.count, 0);
   return `${task.plants.length} kinds, ${plants} plants`;
@@ -168,6 +170,7 @@ export function heedWords(task: TaskOn, today: DayNumber): string {
     case 'leave-part':
       return 'Look first, and leave every stem with eggs, caterpillars or chrysalises; leave a third in any case.';
     case 'look':
+      if (task.action === 'divide') return 'Look first, and put the litter about it back as it lay: somebody winters in it.';
       return feeding
         ? `Look first. From ${dayWords(task.until + 1, today)} young are on it, and it waits.`
         : 'Look first: tie up or lay aside what carries a chrysalis.';
@@ -212,7 +215,11 @@ export function warningWords(warning: Warning, today: DayNumber, names: Names, u
     case 'frost': {
       const { low_c, day, tender } = warning;
       const list = (does: 'bring-in' | 'cover') =>
-        listed([...new Set(tender.filter((row) => row.does === does).map((row) => `${names.plant(row.plant)} (${names.site(row.site)})`))]);
+        listed([
+          ...new Set(
+            tender.filter((row) => row.does === does).map((row) => `${names.plant(row.plant)} (${names.site(row.site)})`),
+          ),
+        ]);
       const inside = list('bring-in');
       const cover = list('cover');
       return {
@@ -266,7 +273,11 @@ export function lossWords({ cycles, plants, closes_d }: Loss): string {
   const parts = [
     cycles > 0 ? `${cycles} life ${cycles === 1 ? 'cycle hangs' : 'cycles hang'} on it` : '',
     plants > 0 ? `${plants} ${plants === 1 ? 'plant' : 'plants'} at risk` : '',
-    Number.isFinite(closes_d) ? (closes_d === 0 ? 'its window closes today' : `its window closes in ${closes_d} ${closes_d === 1 ? 'day' : 'days'}`) : '',
+    Number.isFinite(closes_d)
+      ? closes_d === 0
+        ? 'its window closes today'
+        : `its window closes in ${closes_d} ${closes_d === 1 ? 'day' : 'days'}`
+      : '',
   ].filter(Boolean);
   return parts.length > 0 ? listed(parts) : 'nothing yet';
 }

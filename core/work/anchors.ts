@@ -121,8 +121,7 @@ export class YearDays {
       if (low_c <= c + doubt) return day - 1;
     }
     let usual: number | null = null;
-    for (let day = 200; day < 430 && usual === null; day++)
-      if (tmin[(day - 1) % 365]! <= c + nightStrays_c) usual = day;
+    for (let day = 200; day < 430 && usual === null; day++) if (tmin[(day - 1) % 365]! <= c + nightStrays_c) usual = day;
     if (usual === null) return null;
     return today >= 200 && today < 430 ? Math.max(usual, today + nightsAhead + 1) : usual;
   }

@@ -40,7 +40,8 @@ export function checkCare(library: Library): Contradiction[] {
     if (row.action === 'water' && !row.never && row.thirst === null) say(row, 'Say how dry the ground may grow.');
     if (row.action !== 'water' && row.thirst !== null) say(row, 'Only watering has a thirst.');
     if ((row.amount === null) !== (row.unit === '')) say(row, 'An amount and its unit go together.');
-    if (!row.never && row.action !== 'leave' && row.action !== 'water' && row.minutes === null) say(row, 'Say how many minutes it takes.');
+    if (!row.never && row.action !== 'leave' && row.action !== 'water' && row.minutes === null)
+      say(row, 'Say how many minutes it takes.');
     if (!row.never && row.action !== 'water' && row.how === '') say(row, 'Say how it is done.');
   }
   checkWaysIn(library, found);
@@ -60,7 +61,9 @@ function distinct(found: readonly Contradiction[]): Contradiction[] {
 
 /** A pot plant that is tender in most gardens has its own way in and out, told for it and not for all. */
 function checkWaysIn(library: Library, found: Contradiction[]) {
-  const told = new Set(library.care.filter((row) => row.place === 'pot' && !row.never).map((row) => `${row.action} ${row.plant}`));
+  const told = new Set(
+    library.care.filter((row) => row.place === 'pot' && !row.never).map((row) => `${row.action} ${row.plant}`),
+  );
   const listed = new Set(library.status.filter((row) => isListed(row.status)).map((row) => row.plant));
   for (const plant of library.plants) {
     if (plant.container === 'no' || plant.kind === 'annual' || zoneIndex(plant.zone_min) < zoneIndex(TENDER_FROM)) continue;
@@ -81,7 +84,7 @@ function checkNever(library: Library, say: (row: Care, message: string) => void)
     for (const plant of library.plants)
       for (const place of [GROUND, POT])
         for (const age of AGES) {
-          const { rules, overruled } = book.of(plant, place, age);
+          const { rules, overruled } = book.of({ plant, status: { native: false } }, place, age);
           for (const row of rules) followed.add(row);
           for (const row of overruled) spoken.add(row);
         }
@@ -106,7 +109,7 @@ function checkRegion(library: Library, region: string, found: Contradiction[], s
       for (const place of places)
         for (const age of AGES) {
           if (age > plant.life_years || (age > 0 && plant.kind === 'annual')) continue;
-          const { rules } = book.of(plant, place, age);
+          const { rules } = book.of(here, place, age);
           if (!rules.some((row) => row.action === 'water'))
             found.push({
               file: 'care.csv',
@@ -117,7 +120,7 @@ function checkRegion(library: Library, region: string, found: Contradiction[], s
       if (!livesThroughWinter(plant, garden.half_zone)) continue;
       const young = youngOn(here, almanac, common).filter((row) => row.stage !== 'below');
       for (const age of [1, 3, 6]) {
-        const { rules } = book.of(plant, GROUND, age);
+        const { rules } = book.of(here, GROUND, age);
         for (const row of rules) {
           if (!TAKES_ALL.has(row.action)) continue;
           const window = windowOf(row, here, days);

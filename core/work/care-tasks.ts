@@ -41,7 +41,7 @@ export function caredIn({ plantings, almanac, sites }: WorkInput, book: CareBook
     const site = siteOf.get(planting.site_id);
     const age = ageIn(planting, year);
     if (!here || !site || !isGrowing(planting) || age < 0) return [];
-    return [{ planting, here, site, care: book.of(here.plant, site, age) }];
+    return [{ planting, here, site, care: book.of(here, site, age) }];
   });
 }
 
@@ -57,7 +57,13 @@ export function windowOf(rule: Care, here: PlantHere | null, days: YearDays): Da
 }
 
 /** A window without the days in which another row says never; null where none is left. */
-function withoutNever(window: DayWindow, action: CareAction, never: readonly Care[], here: PlantHere, days: YearDays): DayWindow | null {
+function withoutNever(
+  window: DayWindow,
+  action: CareAction,
+  never: readonly Care[],
+  here: PlantHere,
+  days: YearDays,
+): DayWindow | null {
   let { from, to } = window;
   for (const row of never) {
     if (row.action !== action || (row.from === '' && row.until === '')) continue;
@@ -120,7 +126,8 @@ function dueIn({ every_years, age_from }: Care, planting: Planting, year: number
 /** How much of what a rule asks for, for so many plants on their ground. */
 function amountFor(rule: Care, plants: number, area_m2: number, pots: number): Amount[] {
   if (rule.amount === null || rule.unit === '') return [];
-  if (!rule.unit.startsWith('cm of ')) return [{ amount: rule.amount * (BY_POT.has(rule.action) ? pots : plants), unit: rule.unit }];
+  if (!rule.unit.startsWith('cm of '))
+    return [{ amount: rule.amount * (BY_POT.has(rule.action) ? pots : plants), unit: rule.unit }];
   return [{ amount: rule.amount * 10 * area_m2, unit: `l of ${rule.unit.slice(6)}` }];
 }
 
@@ -238,7 +245,8 @@ export class CareTasks {
     if (WEIGHT[heed] > WEIGHT[task.heed]) task.heed = heed;
     for (const { target, stage } of young) {
       const note: YoungNote = { target: target.target.id, plant: plant.id, stage };
-      if (!task.young.some((row) => row.target === note.target && row.plant === note.plant && row.stage === stage)) task.young.push(note);
+      if (!task.young.some((row) => row.target === note.target && row.plant === note.plant && row.stage === stage))
+        task.young.push(note);
     }
     for (const target of this.holds.get(planting.id) ?? []) if (!task.holds.includes(target)) task.holds.push(target);
   }

@@ -44,7 +44,12 @@ const worthOf = ({ cycles, plants, closes_d }: Loss) =>
  * The tasks that fit into so many minutes and lose least by what is left: first life cycles, then plants, then windows that
  * close; found exactly, minute by minute. Done in the order of the walk from bed to bed, each the nearest to the one before.
  */
-export function dayList(tasks: readonly TaskOn[], minutes: number, today: DayNumber, middles: ReadonlyMap<string, Point>): DayList {
+export function dayList(
+  tasks: readonly TaskOn[],
+  minutes: number,
+  today: DayNumber,
+  middles: ReadonlyMap<string, Point>,
+): DayList {
   const most = Math.max(0, Math.floor(minutes));
   const losses = tasks.map((task) => lossOf(task, today));
   const takes = tasks.map((task) => Math.max(1, Math.ceil(task.minutes)));

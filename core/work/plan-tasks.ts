@@ -32,8 +32,19 @@ const BLANK = {
 } as const;
 
 /** A task begun, to be filled in. */
-export function begun(given: Pick<Task, 'key' | 'action' | 'source' | 'site_id' | 'from' | 'until' | 'steps' | 'why'> & Partial<Task>): Task {
-  return { ...BLANK, plantings: [], plants: [], minutes: 0, ...given, amounts: [...(given.amounts ?? [])], young: given.young ?? [], holds: given.holds ?? [] };
+export function begun(
+  given: Pick<Task, 'key' | 'action' | 'source' | 'site_id' | 'from' | 'until' | 'steps' | 'why'> & Partial<Task>,
+): Task {
+  return {
+    ...BLANK,
+    plantings: [],
+    plants: [],
+    minutes: 0,
+    ...given,
+    amounts: [...(given.amounts ?? [])],
+    young: given.young ?? [],
+    holds: given.holds ?? [],
+  };
 }
 
 /** When what is planned is planted in a year: days of the year, from the first to the last on which it still roots before the cold. */
@@ -76,7 +87,9 @@ export function planTasks(
             from: on(day - 3),
             until: on(day + ABOUT_d * 2),
             steps: ['Rake fine, sow thin, press', 'Label it, and keep it moist until it is up'],
-            why: planting.sow_on ? 'The day you chose, so that it flowers or is in leaf when it is wanted.' : 'Its usual day here, counted from the last frost.',
+            why: planting.sow_on
+              ? 'The day you chose, so that it flowers or is in leaf when it is wanted.'
+              : 'Its usual day here, counted from the last frost.',
             minutes: SETTINGS.work.minutes.sow,
           }),
           planting,
@@ -135,7 +148,11 @@ export function planTasks(
 /** How a plant goes into its place: most want nothing but loosened ground. */
 function plantingSteps({ kind }: MeasuredSite): string[] {
   return kind === 'container'
-    ? ['Soak the root ball; part three in one pot', 'Tallest first, then those at the rim; a finger of room for water', 'Label it']
+    ? [
+        'Soak the root ball; part three in one pot',
+        'Tallest first, then those at the rim; a finger of room for water',
+        'Label it',
+      ]
     : [
         'Soak the root ball; tease or cut roots that run in circles, unless it resents it',
         'Level with the soil, the earth put back in two lifts and firmed, a basin for water',

@@ -17,6 +17,9 @@ export interface CareOf {
   overruled: Care[];
 }
 
+/** What of a plant here its care depends on. */
+type CarePlant = { plant: Plant; status: { native: boolean } };
+
 const MOVES: ReadonlySet<CareAction> = new Set(['bring-in', 'harden-off', 'take-out']);
 
 /** Does a row hold in a garden, by its regions or half-zones? */
@@ -44,11 +47,11 @@ export class CareBook {
   }
 
   /** Whom rows may speak of when they speak of a plant here, the most particular first. */
-  names(plant: Plant, site: Pick<Site, 'kind' | 'pot'>): string[] {
+  names({ plant, status }: CarePlant, site: Pick<Site, 'kind' | 'pot'>): string[] {
     const [id, species, genus, family] = hostNames(plant);
     const { half_zone, school_pots } = this.garden;
     const tagged = this.#tags(plant).map((tag) => `#${tag}`);
-    const ruled = tagsByRule(plant, site, half_zone, school_pots).map((tag) => `#${tag}`);
+    const ruled = tagsByRule(plant, status.native, site, half_zone, school_pots).map((tag) => `#${tag}`);
     return [id!, species!, genus!, ...tagged, ...ruled, family!, plant.kind, 'any'];
   }
 
@@ -56,7 +59,8 @@ export class CareBook {
    * What holds of a plant in a place at an age (years since planting). For each action the most particular rows count: of
    * the plant before its species, genus, tags, family and kind; a row that says never wins over all that would do it.
    */
-  of(plant: Plant, site: Pick<Site, 'kind' | 'pot'>, age: number): CareOf {
+  of(here: CarePlant, site: Pick<Site, 'kind' | 'pot'>, age: number): CareOf {
+    const { plant } = here;
     const place = site.kind === 'container' ? 'pot' : 'ground';
     const key = `${plant.id} ${place} ${site.pot?.winter ?? ''} ${site.pot?.exposure ?? ''} ${site.pot?.material ?? ''} ${age}`;
     const known = this.#known.get(key);
@@ -66,9 +70,11 @@ export class CareBook {
     const rank = new Map<CareAction, number>();
     const rules: Care[] = [];
     const never: Care[] = [];
-    const names = this.names(plant, site);
+    const names = this.names(here, site);
     // Tags stand on one step: what two of them say of an action both holds.
-    const steps = names.map((name) => (name.startsWith('#') ? names.findIndex((other) => other.startsWith('#')) : names.indexOf(name)));
+    const steps = names.map((name) =>
+      name.startsWith('#') ? names.findIndex((other) => other.startsWith('#')) : names.indexOf(name),
+    );
     names.forEach((name, i) => {
       if (names.indexOf(name) !== i) return;
       for (const row of this.#rows.get(name) ?? []) {

@@ -4,8 +4,8 @@ import { weatherOn, type Weather } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
 import type { Task, TaskAction } from './task';
 
-/** Where a task stands on a day. `open`: its window is open, and any day of it will do. */
-export type Standing = 'late' | 'today' | 'open' | 'week' | 'coming' | 'later' | 'done' | 'skipped' | 'gone';
+/** Where a task stands on a day. `open`: its window is open, and any day of it will do; `anytime`: it stays so for long. */
+export type Standing = 'late' | 'today' | 'open' | 'week' | 'anytime' | 'coming' | 'later' | 'done' | 'skipped' | 'gone';
 
 /** A task on a day: where it stands, when it is due, and the best day for it. */
 export interface TaskOn extends Task {
@@ -20,7 +20,18 @@ export interface TaskOn extends Task {
 
 /** What cannot wait for a better day. */
 const URGENT: ReadonlySet<TaskAction> = new Set(['water', 'bring-in', 'protect']);
-const DRY_WORK: ReadonlySet<TaskAction> = new Set(['cut-down', 'cut-dead', 'cut-third', 'shear', 'thin', 'deadhead', 'feed', 'mulch', 'cut', 'pinch']);
+const DRY_WORK: ReadonlySet<TaskAction> = new Set([
+  'cut-down',
+  'cut-dead',
+  'cut-third',
+  'shear',
+  'thin',
+  'deadhead',
+  'feed',
+  'mulch',
+  'cut',
+  'pinch',
+]);
 const COOL_WORK: ReadonlySet<TaskAction> = new Set(['plant', 'divide', 'sow', 'harden-off', 'take-out']);
 
 /** What was said of tasks, by the task. */
@@ -81,7 +92,10 @@ export function standingOn(task: Task, said: readonly Work[], today: DayNumber, 
     const late = today <= Math.max(task.until, due) + SETTINGS.work.late_d;
     return { ...on, standing: late && task.every === null && task.action !== 'watch' ? 'late' : 'gone' };
   }
-  const { week_d, coming_d } = SETTINGS.work;
-  if (due <= today) return { ...on, standing: URGENT.has(task.action) || task.until <= today ? 'today' : 'open' };
+  const { week_d, coming_d, anytime_d } = SETTINGS.work;
+  if (due <= today) {
+    const long = task.every === null && task.until - today > anytime_d;
+    return { ...on, standing: URGENT.has(task.action) || task.until <= today ? 'today' : long ? 'anytime' : 'open' };
+  }
   return { ...on, standing: due < today + week_d ? 'week' : due < today + coming_d ? 'coming' : 'later' };
 }

@@ -34,7 +34,13 @@ const tenderInPot = (plant: Plant, site: Pick<Site, 'pot'>, halfZone: string, sc
  * drainage and wet feet from its columns, short days from the law of its bloom, old wood from an early bloom, the edge of
  * its cold from one half-zone to spare, and what its pot does in winter.
  */
-export function tagsByRule(plant: Plant, site: Pick<Site, 'kind' | 'pot'>, halfZone: string, school: PotSchool): CareTag[] {
+export function tagsByRule(
+  plant: Plant,
+  native: boolean,
+  site: Pick<Site, 'kind' | 'pot'>,
+  halfZone: string,
+  school: PotSchool,
+): CareTag[] {
   const { kind, bloom_first, bloom_last } = plant;
   const woody = isWoody(plant);
   const evergreen = plant.foliage_first === 0 && plant.foliage_last === 23;
@@ -46,7 +52,14 @@ export function tagsByRule(plant: Plant, site: Pick<Site, 'kind' | 'pot'>, halfZ
     [evergreen, 'evergreen'],
     [plant.habit === 'climber' || kind === 'vine', 'climber'],
     [kind === 'bulb' && bloom_last !== null && bloom_last <= SPRING_ENDS, 'spring-bulb'],
-    [!woody && !evergreen && kind !== 'annual' && plant.foliage_last <= EPHEMERAL_ENDS && plant.foliage_first < plant.foliage_last, 'ephemeral'],
+    [
+      !woody &&
+        !evergreen &&
+        kind !== 'annual' &&
+        plant.foliage_last <= EPHEMERAL_ENDS &&
+        plant.foliage_first < plant.foliage_last,
+      'ephemeral',
+    ],
     [kind === 'shrub' && !evergreen && bloom_last !== null && bloom_last <= OLD_WOOD_ENDS, 'old-wood'],
     [kind === 'shrub' && !evergreen && bloom_first !== null && bloom_first >= OLD_WOOD_ENDS, 'summer-shrub'],
   ];
@@ -61,14 +74,13 @@ export function tagsByRule(plant: Plant, site: Pick<Site, 'kind' | 'pot'>, halfZ
     );
   } else {
     const spare = zoneIndex(halfZone) - zoneIndex(plant.zone_min);
-    found.push([kind !== 'annual' && spare >= 0 && spare <= 1, 'edge']);
+    // What is native here lives through the winters of the place.
+    found.push([kind !== 'annual' && !native && spare >= 0 && spare <= 1, 'edge']);
   }
   return found.flatMap(([is, tag]) => (is ? [tag] : []));
 }
 
 /** Is it brought in here: tender in this pot, or of a kind that lives one summer outdoors? */
 export function comesIn(plant: Plant, site: Pick<Site, 'kind' | 'pot'>, halfZone: string, school: PotSchool): boolean {
-  return site.kind === 'container'
-    ? tenderInPot(plant, site, halfZone, school)
-    : zoneIndex(plant.zone_min) > zoneIndex(halfZone);
+  return site.kind === 'container' ? tenderInPot(plant, site, halfZone, school) : zoneIndex(plant.zone_min) > zoneIndex(halfZone);
 }

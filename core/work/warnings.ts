@@ -43,7 +43,12 @@ export function warningsOn(
   weather: Weather,
   care: CareTasks,
   water: readonly WaterOn[],
-  { frosts, spread_d, steep, indoors }: { frosts: Frosts; spread_d: number; steep: ReadonlySet<string>; indoors: ReadonlySet<string> },
+  {
+    frosts,
+    spread_d,
+    steep,
+    indoors,
+  }: { frosts: Frosts; spread_d: number; steep: ReadonlySet<string>; indoors: ReadonlySet<string> },
 ): Warning[] {
   const { frost_c, flash, heat_c, dry_d, dryRain_mm, heavy_mm } = SETTINGS.work.warn;
   const today = lastDayOf(weather);

@@ -38,7 +38,17 @@ export interface WorkDay {
 }
 
 type Said = ReadonlyMap<string, Work[]>;
-const ORDER: Record<Standing, number> = { late: 0, today: 1, open: 2, week: 3, coming: 4, later: 5, done: 6, skipped: 7, gone: 8 };
+const ORDER: Record<Standing, number> = {
+  late: 0,
+  today: 1,
+  open: 2,
+  week: 3,
+  coming: 4,
+  later: 5,
+  done: 6,
+  skipped: 7,
+  gone: 8,
+};
 /** Ages (years) at which care differs, and a year that stands for any other. */
 const AGES = [0, 1, 3, 6, 12];
 const LIKE_ANY = 2027;
@@ -78,6 +88,11 @@ export class GardenWork {
     const known = days.get(year) ?? new YearDays(year, this.input.place, weather);
     days.set(year, known);
     return known;
+  }
+
+  /** Is no frost usual here, so that the coldest days stand in for it? */
+  get frostless(): boolean {
+    return this.daysOf(LIKE_ANY, null).frostless;
   }
 
   /** All tasks whose windows begin in a year, by their first day; `weather` null: as in an average year. */
@@ -122,7 +137,7 @@ export class GardenWork {
       // At the end of a year the next one's first tasks are near.
       ...(averageDay(today) > 365 - SETTINGS.work.coming_d - 60 ? this.tasksOf(year + 1, weather) : []),
       ...ownTasks(work),
-      ...water.flatMap((row) => waterTask(row, today)),
+      ...water.flatMap((row) => waterTask(row, today, weather)),
     ]) {
       const on = standingOn(task, said.get(task.key) ?? [], today, weather);
       if (on.standing !== 'gone' && on.standing !== 'later') tasks.push(on);
@@ -144,7 +159,12 @@ export class GardenWork {
     const { sites, things, place, garden, almanac } = this.input;
     const steep = new Set(sites.filter((site) => isSteep(site, things)).map((site) => site.id));
     const spread_d = garden.frost_spread_d ?? almanac.region.frost_spread_d;
-    return warningsOn(weather, this.care, water, { frosts: place.frosts, spread_d, steep, indoors: this.#indoors(weather, said) });
+    return warningsOn(weather, this.care, water, {
+      frosts: place.frosts,
+      spread_d,
+      steep,
+      indoors: this.#indoors(weather, said),
+    });
   }
 
   /** Plantings that were brought in and not taken out again since. */
@@ -194,7 +214,7 @@ export class GardenWork {
     const never = new Set<Care>();
     for (const place of here.plant.container === 'no' ? [GROUND] : [GROUND, POT])
       for (const age of AGES) {
-        const { rules, never: barred } = this.care.book.of(here.plant, place, age);
+        const { rules, never: barred } = this.care.book.of(here, place, age);
         for (const rule of rules) found.add(rule);
         for (const rule of barred) never.add(rule);
       }
@@ -216,8 +236,10 @@ export class GardenWork {
 }
 
 /** A dry site as a task of today; none where nothing is dry, or where tomorrow’s rain will do for what can wait. */
-function waterTask(row: WaterOn, today: DayNumber): Task[] {
+function waterTask(row: WaterOn, today: DayNumber, { past }: Weather): Task[] {
   if (row.dry.length === 0) return [];
+  // Where it rained today it is looked at again tomorrow.
+  if (row.site.kind === 'bed' && past.at(-1)!.rain_mm >= SETTINGS.work.warn.dryRain_mm) return [];
   const canWait = row.dry.every(({ thirst }) => thirst !== 'moist') && row.site.kind === 'bed';
   if (row.rainTomorrow_mm !== null && canWait) return [];
   const { litres, minutes, by, site, inParts } = row;

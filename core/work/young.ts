@@ -25,7 +25,11 @@ function winterOf({ larval, flight }: TargetHere): { from: number; to: number } 
  * Whose young are on a plant and when: eggs and larvae of every creature that grows up on it here (of those not chosen
  * only where it is their primary host), what winters on the plant itself, and what winters in the stems and litter about it.
  */
-export function youngOn({ plant }: Pick<PlantHere, 'plant'>, almanac: Pick<Almanac, 'targets'>, chosen: ReadonlySet<string>): YoungOn[] {
+export function youngOn(
+  { plant }: Pick<PlantHere, 'plant'>,
+  almanac: Pick<Almanac, 'targets'>,
+  chosen: ReadonlySet<string>,
+): YoungOn[] {
   const found: YoungOn[] = [];
   for (const here of almanac.targets.values()) {
     const host = here.hosts.get(plant.id);
@@ -40,7 +44,8 @@ export function youngOn({ plant }: Pick<PlantHere, 'plant'>, almanac: Pick<Alman
     const winter = winterOf(here);
     if (!winter) continue;
     if (hosted && place === 'host') found.push({ target: here, stage: 'wintering', ...winter });
-    if (isChosen && (place === 'stems' ? hangsOn(plant) : place === 'litter')) found.push({ target: here, stage: 'below', ...winter });
+    if (isChosen && (place === 'stems' ? hangsOn(plant) : place === 'litter'))
+      found.push({ target: here, stage: 'below', ...winter });
   }
   return found;
 }

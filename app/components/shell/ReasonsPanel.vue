@@ -41,6 +41,7 @@ watch(
       <PlantReasons v-else-if="view.subject.kind === 'plant'" :plant="view.subject.plant" />
       <NeedReasons v-else-if="view.subject.kind === 'need'" v-bind="view.subject" />
       <TargetReasons v-else-if="view.subject.kind === 'target'" :target="view.subject.target" />
+      <LazyTaskReasons v-else-if="view.subject.kind === 'task'" :key="view.subject.task" :task="view.subject.task" />
       <PlaceReasons v-else-if="view.subject.kind === 'place'" :value="view.subject.value" />
       <LazySiteInYard v-else-if="view.subject.kind === 'site'" :key="view.subject.site" :site="view.subject.site" />
       <LazyThingForm v-else-if="view.subject.kind === 'thing'" :key="view.subject.thing" :thing="view.subject.thing" />

@@ -4,6 +4,7 @@ import { dayName, firstDay, halfMonthName, HALF_MONTHS, shareOfYear, SHORT_MONTH
 
 const garden = useGardenStore();
 const view = useViewStore();
+const work = useWorkStore();
 
 const WIDTH = 960;
 const HEIGHT = 46;
@@ -71,7 +72,7 @@ const seasonWords = computed(() =>
         <path :d="ridge" fill="var(--nectar)" opacity="0.4" />
         <line x1="0" :x2="WIDTH" :y1="GROUND" :y2="GROUND" stroke="var(--line)" stroke-width="3" />
         <line :x1="xOfDay(season.from)" :x2="xOfDay(season.to)" :y1="GROUND" :y2="GROUND" stroke="var(--host)" stroke-width="4" />
-        <path :d="`M${xOfDay(dayOfYear(view.today))},${GROUND + 2} l-4,8 l8,0 Z`" fill="var(--ink)" />
+        <path :d="`M${xOfDay(work.dayOfTheYear)},${GROUND + 2} l-4,8 l8,0 Z`" fill="var(--ink)" />
         <rect :x="view.halfMonth * cell" y="0" :width="cell" :height="GROUND" fill="var(--press)" opacity="0.2" />
         <line
           :x1="(view.halfMonth + 0.5) * cell"

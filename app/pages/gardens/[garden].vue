@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { Redo2, Search, Undo2 } from '@lucide/vue';
+import { halfMonthOfDay } from '~~/core/model/half-month';
 
 const route = useRoute();
 const garden = useGardenStore();
 const records = useRecordsStore();
 const view = useViewStore();
+const work = useWorkStore();
 const finding = ref(false);
 const keysShown = ref(false);
 const settingsShown = ref(false);
@@ -23,12 +25,14 @@ async function open(id: string) {
     if (!(await records.load(id))) return;
     await garden.prepare();
     if (records.id !== id) return;
+    // A garden whose clock is set is looked at on that day.
+    if (garden.garden?.clock) view.moveTo(halfMonthOfDay(work.dayOfTheYear));
     ready.value = true;
     await drawn();
     if (records.id !== id) return;
     begun.value = true;
     // Calculated while the first view is read, so that going to Match is answered at once.
-    const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant];
+    const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant, () => work.begin()];
     const next = () => {
       parts.shift()?.();
       if (parts.length > 0) requestIdleCallback(next);

@@ -18,7 +18,8 @@ export function removeWork(db: Connection, gardenId: string, known: Known) {
   const row = mustReadAt(db, 'work', gardenId, known);
   record(db, gardenId, row.what === 'own' ? `Remove “${row.title}”` : 'Take back what was said of a task', ({ remove }) => {
     if (row.what === 'own')
-      for (const said of readRows(db, 'work', gardenId)) if (said.task === row.task && said.id !== row.id) remove('work', said.id);
+      for (const said of readRows(db, 'work', gardenId))
+        if (said.task === row.task && said.id !== row.id) remove('work', said.id);
     remove('work', row.id);
   });
 }

@@ -2,7 +2,6 @@
 import { speakingOf } from '~~/core/almanac/about';
 import { bloomStory } from '~~/core/words/dates';
 import { propagationWords } from '~~/core/words/library';
-import { keyOf } from '~~/core/library/cells';
 import { within } from '~~/core/words/lists';
 import { ACTION_WORDS, ruleFor, ruleHow, ruleWhen } from '~~/core/words/work';
 import { isListed } from '~~/core/library/status';
@@ -260,9 +259,13 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
         <template v-if="care.length && !barred">
           <h3 class="mt-2 font-semibold">Keeping it going</h3>
           <ul class="text-sm">
-            <li v-for="{ rule, window } in care" :key="keyOf('care.csv', rule)">
-              <strong>{{ rule.never ? `Never: ${within(ACTION_WORDS[rule.action])}` : ACTION_WORDS[rule.action] }}</strong
-              >{{ ruleWhen(rule, window) }}. {{ rule.never ? '' : ruleHow(rule) }} {{ rule.why }}
+            <li
+              v-for="{ rule, window } in care"
+              :key="[rule.plant, rule.action, rule.never, rule.from, rule.age_from, rule.place, rule.school].join(' ')"
+            >
+              <strong>{{ rule.never ? `Never: ${within(ACTION_WORDS[rule.action])}` : ACTION_WORDS[rule.action] }}</strong>{{
+                ruleWhen(rule, window)
+              }}. {{ rule.never ? '' : ruleHow(rule) }} {{ rule.why }}
               <span v-if="rule.plant !== id" class="text-quiet">(Of {{ ruleFor(rule) }}; confidence {{ rule.confidence }}.)</span
               ><span v-else class="text-quiet">(Confidence {{ rule.confidence }}.)</span>
             </li>
