@@ -13,6 +13,7 @@ import type { GardenFields, GardenRecords, Planting, Site } from '../model/garde
 import { PLANNED } from '../model/states';
 import type {
   BloomRow,
+  Care,
   Caution,
   Flight,
   Host,
@@ -20,6 +21,7 @@ import type {
   Occurrence,
   Plant,
   PlantStatus,
+  PlantTag,
   Propagation,
   Target,
 } from '../model/reference';
@@ -210,6 +212,8 @@ export interface World {
   status?: PlantStatus[];
   propagation?: Propagation[];
   cautions?: Caution[];
+  care?: Care[];
+  tags?: PlantTag[];
 }
 
 export function libraryOf(world: World): Library {
@@ -265,8 +269,8 @@ export function libraryOf(world: World): Library {
       world.status ?? world.plants.map((row) => ({ plant: row.id, place: 'flatland', status: 'native', as_of: 2020, note: '' })),
     cautions: world.cautions ?? [],
     propagation: world.propagation ?? [],
-    care: [],
-    tags: [],
+    care: world.care ?? [],
+    tags: world.tags ?? [],
     ailments: [],
     clearing: [],
   };
@@ -303,6 +307,31 @@ export const sownInPlace = (plantId: string, weeks = 0): Propagation => ({
   divide_every_years: null,
   months: '',
   note: '',
+});
+
+/** A row of care that says nothing but what it is told. */
+export const care = (plantId: string, action: Care['action'], over: Partial<Care> = {}): Care => ({
+  plant: plantId,
+  action,
+  never: false,
+  from: '',
+  until: '',
+  every_days: null,
+  every_years: null,
+  age_from: null,
+  age_to: null,
+  place: null,
+  where: '',
+  school: null,
+  thirst: null,
+  minutes: 1,
+  tools: '',
+  amount: null,
+  unit: '',
+  how: 'Do it',
+  why: 'Because.',
+  confidence: 'high',
+  ...over,
 });
 
 export const host = (targetId: string, plantId: string, rank: Host['rank'] = 'primary', light: Host['light'] = 'any'): Host => ({

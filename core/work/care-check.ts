@@ -6,11 +6,11 @@ import { hostNames } from '../library/hosts';
 import { isListed } from '../library/status';
 import type { Care, Library } from '../model/reference';
 import type { Site } from '../model/garden';
-import { PLANT_TAGS, RULED_TAGS, type CareAction } from '../model/vocabulary';
+import { PLANT_TAGS, RULED_TAGS } from '../model/vocabulary';
 import { dailyNormalsAt, monthsHere } from '../place/climate/garden-climate';
 import { livesThroughWinter, zoneIndex } from '../place/climate/zones';
 import { YearDays } from './anchors';
-import { heeded, windowOf } from './care-tasks';
+import { heeded, takesAll, windowOf } from './care-tasks';
 import { CareBook } from './rules';
 import { youngOn } from './young';
 
@@ -18,7 +18,6 @@ import { youngOn } from './young';
 const AGES = [0, 1, 2, 3, 6, 12];
 /** Coldest half-zone that is tender in most gardens: a pot plant of it has to come in somewhere. */
 const TENDER_FROM = '8a';
-const TAKES_ALL: ReadonlySet<CareAction> = new Set(['cut-down', 'shear', 'divide']);
 
 type PlaceKind = Pick<Site, 'kind' | 'pot'>;
 const GROUND: PlaceKind = { kind: 'bed', pot: null };
@@ -122,7 +121,7 @@ function checkRegion(library: Library, region: string, found: Contradiction[], s
       for (const age of [1, 3, 6]) {
         const { rules } = book.of(here, GROUND, age);
         for (const row of rules) {
-          if (!TAKES_ALL.has(row.action)) continue;
+          if (!takesAll(row.action)) continue;
           const window = windowOf(row, here, days);
           if (window && heeded(row.action, window, young) === null) {
             const whose = young.map(({ target }) => target.target.common).join(', ');

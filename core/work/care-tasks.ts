@@ -13,6 +13,9 @@ import { freeDay, thereOn, youngOn, type YoungOn } from './young';
 
 /** Cuts that take a plant’s whole living top or root: not while young are on it. Of others a part is left. */
 const WHOLE: ReadonlySet<CareAction> = new Set(['cut-down', 'shear', 'divide']);
+/** Is it a cut that takes a plant’s whole living top or root? */
+export const takesAll = (action: string): boolean => WHOLE.has(action as CareAction);
+
 const PART: ReadonlySet<CareAction> = new Set(['cut-third', 'pinch', 'thin', 'deadhead']);
 /** Done by pot rather than by plant. */
 const BY_POT: ReadonlySet<CareAction> = new Set(['bring-in', 'harden-off', 'take-out', 'protect', 'uncover']);

@@ -8,7 +8,8 @@ import type { Work } from '../model/work';
 import { lastDayOf, type Weather } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
 import { YearDays } from './anchors';
-import { CareTasks, windowOf } from './care-tasks';
+import { CareTasks, takesAll, windowOf } from './care-tasks';
+import { thereOn } from './young';
 import { holdsOf } from './holds';
 import { minutesByHalfMonth } from './hours';
 import { planTasks } from './plan-tasks';
@@ -43,11 +44,12 @@ const ORDER: Record<Standing, number> = {
   today: 1,
   open: 2,
   week: 3,
-  coming: 4,
-  later: 5,
-  done: 6,
-  skipped: 7,
-  gone: 8,
+  anytime: 4,
+  coming: 5,
+  later: 6,
+  done: 7,
+  skipped: 8,
+  gone: 9,
 };
 /** Ages (years) at which care differs, and a year that stands for any other. */
 const AGES = [0, 1, 3, 6, 12];
@@ -140,10 +142,19 @@ export class GardenWork {
       ...water.flatMap((row) => waterTask(row, today, weather)),
     ]) {
       const on = standingOn(task, said.get(task.key) ?? [], today, weather);
+      // Too late for a cut of the whole plant, once young are on it.
+      if (on.standing === 'late' && takesAll(task.action) && this.#isLivedOn(task, today)) continue;
       if (on.standing !== 'gone' && on.standing !== 'later') tasks.push(on);
     }
     tasks.sort((a, b) => ORDER[a.standing] - ORDER[b.standing] || a.until - b.until || a.due - b.due);
     return { today, tasks, water, warnings: this.#warnings(weather, water, said), leave: this.#leftAlone(weather) };
+  }
+
+  #isLivedOn({ plants }: Task, today: DayNumber): boolean {
+    return plants.some(({ plant }) => {
+      const here = this.input.almanac.plants.get(plant);
+      return here && this.care.youngOn(here).some((row) => row.stage !== 'below' && thereOn(row, averageDay(today)));
+    });
   }
 
   #water(weather: Weather, said: Said): WaterOn[] {
