@@ -23,6 +23,10 @@ import { lightSeason, sunOfBeds } from '../core/place/sun/bed-sun';
 import { sunLayers } from '../core/place/sun/raster';
 import { block, rectangle, tree, wall } from '../core/testing/worked-yard';
 import { regionalGarden } from '../core/library/regional-garden';
+import { recordsOf } from '../core/garden/from-file';
+import { largestGarden } from '../core/testing/largest-garden';
+import { dayInYear } from '../core/model/days';
+import { simulatedStation } from '../core/place/weather/station';
 
 /**
  * Speed of the calculations behind a press, as ratios to a plain piece of work timed in the same process: summing
@@ -131,6 +135,17 @@ const takeLarge = () => {
 };
 let take = takeLarge();
 bench.add(TAKE, () => void take(), { beforeEach: () => void (take = takeLarge()) });
+// A year's work of the largest garden, the day after, and a task ticked: each with the weather of two years.
+const mill = gardenHere(recordsOf(largestGarden(library)), library);
+void mill.covered;
+const station = simulatedStation(mill.stationPlace);
+const first = dayInYear(2026, 1);
+const morning = (day: number) => ({ first, past: station.days(first, day), forecast: station.forecast(day) });
+let day = dayInYear(2027, 100);
+bench.add('a year of work, 40 beds, 400 plantings', () => void mill.with({ targets: [...mill.records.targets] }).work.tasksOf(2027, null));
+bench.add('the next day of work, 40 beds, 400 plantings', () => void mill.work.on(morning(day++), []));
+const still = morning(day);
+bench.add('a task ticked, 40 beds, 400 plantings', () => void mill.work.on(still, []));
 bench.add('timing of a hungry gap, the whole library', () => void timingOffers(pondInput, hungry.target, hungry.need));
 
 await bench.run();

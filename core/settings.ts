@@ -647,6 +647,8 @@ export const SETTINGS = {
       potHolds: 0.25,
       potRain: 0.6,
       potDrinks: 1.2,
+      /** Days back from which the bucket of a bed is followed: what it held before makes no difference. Judgement. */
+      looksBack_d: 200,
       /** Litres a minute of a hose, of a can, and minutes a can takes. Trade. */
       hose_l: 12,
       can_l: 9,

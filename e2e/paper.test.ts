@@ -30,6 +30,7 @@ it.each([
   ['match', /Butterfly milkweed/],
   ['library', /Zebra swallowtail|Viceroy/],
   ['library/plants/asclepias-tuberosa', /Asclepias tuberosa/],
+  ['work', /Cut last year’s stems/],
 ])('%s on paper has its name, its day and its pages, and no controls', async (view, content) => {
   const page = await onPaper(`/gardens/kettle-pond-commons/${view}`);
   const paper = await page.evaluate(() => {

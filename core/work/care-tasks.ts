@@ -1,5 +1,6 @@
 import type { DayWindow } from '../model/half-month';
-import { dayInYear } from '../model/days';
+import { dayInYear, type DayNumber } from '../model/days';
+import { groupBy } from '../model/group';
 import type { PlantHere } from '../model/here';
 import type { Planting } from '../model/garden';
 import type { Care } from '../model/reference';
@@ -134,6 +135,12 @@ function amountFor(rule: Care, plants: number, area_m2: number, pots: number): A
   return [{ amount: rule.amount * 10 * area_m2, unit: `l of ${rule.unit.slice(6)}` }];
 }
 
+/** A span of days, both included. */
+export interface Span {
+  first: DayNumber;
+  last: DayNumber;
+}
+
 /** Tasks of care that begin in a year, of what grows and of what the beds offer besides. */
 export class CareTasks {
   readonly #book: CareBook;
@@ -168,16 +175,28 @@ export class CareTasks {
     this.#cared.set(year, known);
     return known;
   }
+  readonly #bySite = new Map<number, Map<string, Cared[]>>();
+  /** The same of one site. */
+  caredOn(site: string, year: number): readonly Cared[] {
+    const known = this.#bySite.get(year) ?? groupBy(this.caredIn(year), (row) => row.site.id);
+    this.#bySite.set(year, known);
+    return known.get(site) ?? [];
+  }
 
-  /** The tasks whose windows begin in the year of `days`, by their first day. */
-  in(days: YearDays): Task[] {
+  /** The tasks whose windows begin in the year of `days`, by their first day; of a span of days only those that touch it. */
+  in(days: YearDays, span?: Span): Task[] {
     const { year } = days;
+    const newYear = dayInYear(year, 1);
+    // A window in days of the year; a cut may wait a month beyond it.
+    const touches = ({ from, to }: DayWindow) =>
+      !span || (newYear + from - 3 <= span.last && newYear + to + SETTINGS.work.waitsFor_d + 10 >= span.first);
     const tasks = new Map<string, Task>();
     for (const { planting, here, site, care } of this.caredIn(year))
       for (const rule of care.rules) {
         if (rule.action === 'water' || !dueIn(rule, planting, year)) continue;
         const usual = windowOf(rule, here, days);
-        const open = usual && withoutNever(usual, rule.action, care.never, here, days);
+        if (!usual || !touches(usual)) continue;
+        const open = withoutNever(usual, rule.action, care.never, here, days);
         if (!open) continue;
         const found = heeded(rule.action, open, this.youngOn(here));
         if (!found) continue;

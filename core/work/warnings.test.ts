@@ -59,7 +59,12 @@ describe('a cold night', () => {
     const [frost] = warningsOf('2026-08-10', [{}, { low_c: 0 }]).warnings;
     expect(frost).toMatchObject({ tender: [{ plant: 'lantana' }, { plant: 'zinnia', limit_c: 1, does: 'cover' }] });
   });
-  it('is none where it is not', () => expect(kinds(warningsOf('2026-08-10', [{ low_c: 6 }]))).toEqual([]));
+  it('is none where it is not; in the next three nights with two degrees of doubt', () => {
+    expect(kinds(warningsOf('2026-08-10', [{ low_c: 7 }]))).toEqual(['frost']);
+    expect(kinds(warningsOf('2026-08-10', [{ low_c: 7.1 }]))).toEqual([]);
+    expect(kinds(warningsOf('2026-08-10', [{}, {}, {}, { low_c: 5.1 }]))).toEqual([]);
+    expect(kinds(warningsOf('2026-08-10', [{}, {}, {}, { low_c: 5 }]))).toEqual(['frost']);
+  });
   it('spares what was brought in, until it was taken out again', () => {
     const first = warningsOf('2026-08-10', [{ low_c: 4 }]);
     const key = first.day.tasks.find((task) => task.action === 'bring-in')!.key;

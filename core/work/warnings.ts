@@ -50,7 +50,7 @@ export function warningsOn(
     indoors,
   }: { frosts: Frosts; spread_d: number; steep: ReadonlySet<string>; indoors: ReadonlySet<string> },
 ): Warning[] {
-  const { frost_c, flash, heat_c, dry_d, dryRain_mm, heavy_mm } = SETTINGS.work.warn;
+  const { flash, heat_c, dry_d, dryRain_mm, heavy_mm } = SETTINGS.work.warn;
   const today = lastDayOf(weather);
   const found: Warning[] = [];
   const cared = care.caredIn(yearOf(today));
@@ -65,11 +65,12 @@ export function warningsOn(
   });
   // The first night that is too cold for something is warned of, with all that it is too cold for.
   for (const [i, { low_c }] of weather.forecast.entries()) {
-    const hit = tender.filter((row) => low_c <= row.limit_c);
-    if (hit.length > 0 || low_c <= frost_c) {
-      if (hit.length > 0) found.push({ kind: 'frost', day: today + 1 + i, low_c, tender: hit });
-      break;
-    }
+    // A forecast night may be colder by some degrees than it says.
+    const doubt = i < SETTINGS.work.nightsAhead ? SETTINGS.work.forecastDoubt_c : 0;
+    const hit = tender.filter((row) => low_c <= row.limit_c + doubt);
+    if (hit.length === 0) continue;
+    found.push({ kind: 'frost', day: today + 1 + i, low_c, tender: hit });
+    break;
   }
   const nights = [lastDay, ...weather.forecast];
   for (let i = 1; i < nights.length; i++) {

@@ -44,8 +44,7 @@ export const waterKey = (site: string) => `water ${site}`;
 export function thirstOf(site: MeasuredSite, care: CareTasks, days: YearDays, today: DayNumber): Thirsty[] {
   const average = averageDay(today);
   const groups = new Map<Thirst, Thirsty>();
-  for (const { planting, here, site: where, care: of } of care.caredIn(days.year)) {
-    if (where.id !== site.id) continue;
+  for (const { planting, here, care: of } of care.caredOn(site.id, days.year)) {
     const barred = of.never.some((row) => {
       if (row.action !== 'water') return false;
       const window = row.from === '' ? { from: 1, to: 365 } : windowOf(row, here, days);
@@ -98,18 +97,19 @@ function given(said: readonly Work[], area_m2: number): Map<DayNumber, number> {
 
 /**
  * The daily bucket of each group of a site up to the last known day: filled by rain and by what was given, drawn on by the
- * thirst of each day (reference evapotranspiration, less in shade), from a full store at the first known day. Shares (0–1).
+ * thirst of each day (reference evapotranspiration, less in shade), from a full store some months ago. Shares (0–1).
  */
 export function heldOf(site: MeasuredSite, groups: readonly Thirsty[], weather: Weather, said: readonly Work[]): number[] {
+  const { looksBack_d } = SETTINGS.work.water;
   const area = groups.reduce((sum, row) => sum + row.area_m2, 0);
   const water = given(said, area);
   return groups.map((group) => {
     let held = group.store_mm;
-    weather.past.forEach((day, i) => {
-      held = dayOf(held, group, site, day);
+    for (let i = Math.max(0, weather.past.length - looksBack_d); i < weather.past.length; i++) {
+      held = dayOf(held, group, site, weather.past[i]!);
       const mm = water.get(weather.first + i);
-      if (mm !== undefined) held = Math.min(group.store_mm, Math.max(held, held + mm));
-    });
+      if (mm !== undefined) held = Math.min(group.store_mm, held + mm);
+    }
     return held / group.store_mm;
   });
 }

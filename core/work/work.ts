@@ -8,7 +8,7 @@ import type { Work } from '../model/work';
 import { lastDayOf, type Weather } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
 import { YearDays } from './anchors';
-import { CareTasks, takesAll, windowOf } from './care-tasks';
+import { CareTasks, takesAll, windowOf, type Span } from './care-tasks';
 import { thereOn } from './young';
 import { holdsOf } from './holds';
 import { minutesByHalfMonth } from './hours';
@@ -68,7 +68,7 @@ export class GardenWork {
 
   readonly #holds: ReadonlyMap<string, readonly string[]>;
   /** What was made for the weather last asked for. */
-  #of: { weather: Weather | null; days: Map<number, YearDays>; tasks: Map<number, Task[]> } = {
+  #of: { weather: Weather | null; days: Map<number, YearDays>; tasks: Map<number, Task[]>; near?: Task[] } = {
     weather: null,
     days: new Map(),
     tasks: new Map(),
@@ -100,15 +100,29 @@ export class GardenWork {
   /** All tasks whose windows begin in a year, by their first day; `weather` null: as in an average year. */
   tasksOf(year: number, weather: Weather | null): Task[] {
     const { tasks } = this.#made(weather);
-    const known = tasks.get(year);
-    if (known) return known;
+    const known = tasks.get(year) ?? this.#tasks(year, weather);
+    tasks.set(year, known);
+    return known;
+  }
+  #tasks(year: number, weather: Weather | null, span?: Span): Task[] {
     const days = this.daysOf(year, weather);
-    const care = this.care.in(days).filter((task) => task.action !== 'leave');
+    const care = this.care.in(days, span).filter((task) => task.action !== 'leave');
     const plan = planTasks(this.input, days, (here) => this.care.youngOn(here));
     for (const task of plan) task.holds = [...new Set(task.plantings.flatMap((id) => this.#holds.get(id) ?? []))];
-    const found = [...care, ...plan, ...surveyTasks(this.input, days)].sort((a, b) => a.from - b.from);
-    tasks.set(year, found);
-    return found;
+    return [...care, ...plan, ...surveyTasks(this.input, days)].sort((a, b) => a.from - b.from);
+  }
+
+  /** The tasks of care, plan and survey that are near the last day of the known weather: late, open, or coming. */
+  #near(weather: Weather): Task[] {
+    const made = this.#made(weather);
+    if (made.near) return made.near;
+    const today = lastDayOf(weather);
+    const { late_d, coming_d } = SETTINGS.work;
+    // What was put off by some weeks is late from then on.
+    const span = { first: today - 2 * late_d, last: today + coming_d };
+    const years = new Set([yearOf(today) - 1, yearOf(today), yearOf(span.last)]);
+    made.near = [...years].flatMap((year) => this.#tasks(year, weather, span));
+    return made.near;
   }
 
   /** Minutes of work in each half-month of a year as it usually is. */
@@ -133,14 +147,7 @@ export class GardenWork {
     const said = saidOf(work);
     const water = this.#water(weather, said);
     const tasks: TaskOn[] = [];
-    for (const task of [
-      ...this.tasksOf(year - 1, weather),
-      ...this.tasksOf(year, weather),
-      // At the end of a year the next one's first tasks are near.
-      ...(averageDay(today) > 365 - SETTINGS.work.coming_d - 60 ? this.tasksOf(year + 1, weather) : []),
-      ...ownTasks(work),
-      ...water.flatMap((row) => waterTask(row, today, weather)),
-    ]) {
+    for (const task of [...this.#near(weather), ...ownTasks(work), ...water.flatMap((row) => waterTask(row, today, weather))]) {
       const on = standingOn(task, said.get(task.key) ?? [], today, weather);
       // Too late for a cut of the whole plant, once young are on it.
       if (on.standing === 'late' && takesAll(task.action) && this.#isLivedOn(task, today)) continue;
@@ -182,6 +189,7 @@ export class GardenWork {
   #indoors(weather: Weather, said: Said): Set<string> {
     const year = yearOf(lastDayOf(weather));
     const moved = new Map<string, { day: number; in: boolean }>();
+    if (![...said.keys()].some((key) => key.includes(' bring-in '))) return new Set();
     for (const task of [...this.tasksOf(year - 1, weather), ...this.tasksOf(year, weather)]) {
       if (!MOVED_IN.has(task.action) && !MOVED_OUT.has(task.action)) continue;
       for (const row of said.get(task.key) ?? []) {

@@ -23,6 +23,7 @@ const KETTLE_VIEWS: View[] = [
   ['/gardens/kettle-pond-commons/season/supply', 'Supply through the year'],
   ['/gardens/kettle-pond-commons/season/timing', 'Timing'],
   ['/gardens/kettle-pond-commons/season/dates', 'This garden’s own dates'],
+  ['/gardens/kettle-pond-commons/work', 'What to do now'],
 ];
 const OTHER_VIEWS: View[] = [
   ['/', 'Gardens'],
@@ -32,6 +33,9 @@ const OTHER_VIEWS: View[] = [
   ['/gardens/juniper-wash/targets', 'Targets'],
   ['/gardens/juniper-wash/season', 'Season'],
   ['/gardens/fourth-floor-brickyard-row/season', 'Season'],
+  ['/gardens/juniper-wash/work', 'What to do now'],
+  ['/gardens/juniper-wash/work/year', 'The year’s work'],
+  ['/gardens/fourth-floor-brickyard-row/work/weather', 'Weather'],
   ['/gardens/kettle-pond-commons/library', 'Library'],
   ['/gardens/kettle-pond-commons/library/targets/danaus-plexippus', 'Monarch'],
   ['/gardens/kettle-pond-commons/library/targets/selasphorus-rufus', 'Rufous hummingbird'],

@@ -101,7 +101,7 @@ const id = useId();
         class="link no-print col-start-2 min-h-[30px] justify-self-start text-sm md:col-start-auto phone:min-h-[44px]"
         @click="view.explain({ kind: 'task', task: task.key })"
       >
-        Why<span class="sr-only">: {{ title }}</span>
+        Why<span class="sr-only"> {{ title }}</span>
       </button>
     </div>
     <div v-if="open" :id="`${id}-how`" class="max-w-prose py-1 pl-4 md:pl-20">
