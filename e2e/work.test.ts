@@ -122,7 +122,7 @@ describe('a week in May', () => {
     await page.getByRole('button', { name: 'Remove this task' }).click();
     await own.first().waitFor({ state: 'detached' });
     await undo();
-    await section('Coming weeks').getByText('Sharpen the secateurs', { exact: true }).waitFor();
+    await section('Coming weeks').getByRole('button', { name: 'Sharpen the secateurs', exact: true }).waitFor();
     await undo();
     await undo();
     await own.first().waitFor({ state: 'detached' });

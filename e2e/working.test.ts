@@ -256,7 +256,9 @@ describe('files', () => {
     const buffer = Buffer.from(JSON.stringify({ ...file, garden: { ...file.garden, name: 'Twin Pond' } }));
     await page.getByLabel('Import garden files').setInputFiles({ name: 'twin.json', mimeType: 'application/json', buffer });
     await page.getByText('Twin Pond imported.').waitFor();
+    // It opens at what there is to do, on the day its clock stands at.
     await page.getByRole('link', { name: 'Twin Pond', exact: true }).click();
-    await page.getByText('7 of 10 life cycles close').first().waitFor();
+    await page.getByRole('heading', { name: 'What to do now' }).waitFor();
+    await page.getByRole('link', { name: 'Season 7 of 10 close' }).waitFor();
   });
 });

@@ -32,6 +32,7 @@ export const useGardenStore = defineStore('garden', () => {
           year: year.value,
           plantsIn: plantsIn.value,
           before: before ?? null,
+          tending: libraryStore.tending,
         })
       : null,
   );

@@ -11,10 +11,17 @@ function once(work: () => Promise<void>): () => Promise<void> {
     }));
 }
 
-/** The shipped library, fetched once: first its places, which are small, then all that grows and flies. */
+/** Care stands beside the library, so that all that rests on the library stays when it comes. */
+const UNTENDED: PartOfLibrary<'tending'> = { care: [], tags: [] };
+
+/**
+ * The shipped library, fetched once: first its places, which are small, then all that grows and flies; how it is cared for
+ * when somebody asks.
+ */
 export const useLibraryStore = defineStore('library', () => {
   const places = shallowRef<PartOfLibrary<'places'> | null>(null);
   const library = shallowRef<Library | null>(null);
+  const tending = shallowRef<PartOfLibrary<'tending'> | null>(null);
 
   async function fetchPart<P extends LibraryPart>(part: P): Promise<PartOfLibrary<P>> {
     // The page says where the version is that it was made for.
@@ -26,7 +33,10 @@ export const useLibraryStore = defineStore('library', () => {
   });
   const load = once(async () => {
     const [living] = await Promise.all([fetchPart('living'), loadPlaces()]);
-    library.value = { ...places.value!, ...living };
+    library.value = { ...places.value!, ...living, ...UNTENDED };
   });
-  return { places, library, loadPlaces, load };
+  const loadTending = once(async () => {
+    tending.value = await fetchPart('tending');
+  });
+  return { places, library, tending, loadPlaces, load, loadTending };
 });

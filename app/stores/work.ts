@@ -11,6 +11,7 @@ export const useWorkStore = defineStore('work', () => {
   const garden = useGardenStore();
   const records = useRecordsStore();
   const view = useViewStore();
+  const libraryStore = useLibraryStore();
 
   /** The day of the garden: its clock’s, or the one it is. */
   const onDay = computed(() => garden.garden?.clock ?? isoDay(view.today));
@@ -29,7 +30,10 @@ export const useWorkStore = defineStore('work', () => {
     if (!of || station.value?.of === of) return;
     fault.value = '';
     try {
-      const weather = await callApi<Weather>('GET', `/api/gardens/${garden.id}/weather?on=${onDay.value}`);
+      const [weather] = await Promise.all([
+        callApi<Weather>('GET', `/api/gardens/${garden.id}/weather?on=${onDay.value}`),
+        libraryStore.loadTending(),
+      ]);
       if (wanted.value === of) station.value = { of, weather };
     } catch (error) {
       if (!isApiFault(error)) throw error;
@@ -43,7 +47,7 @@ export const useWorkStore = defineStore('work', () => {
     if (!station.value || station.value.of !== wanted.value || !records.state) return null;
     return withOwnDays(station.value.weather, records.state.weather);
   });
-  const work = computed(() => garden.here?.work ?? null);
+  const work = computed(() => (libraryStore.tending && garden.here ? garden.here.work : null));
   const said = computed(() => records.state?.work ?? []);
   const day = computed(() => (weather.value && work.value && garden.served ? work.value.on(weather.value, said.value) : null));
   const tasks = computed(() => day.value?.tasks ?? []);

@@ -25,7 +25,13 @@ let library: Promise<Library> | null = null;
 const overviewer = {
   /** `at`: where the library is; `gardens`: ids. */
   async each(at: string, gardens: readonly string[], take: (id: string, overview: Overview) => void) {
-    library ??= Promise.all([partOf(at, 'places'), partOf(at, 'living')]).then(([places, living]) => ({ ...places, ...living }));
+    library ??= Promise.all([partOf(at, 'places'), partOf(at, 'living')]).then(([places, living]) => ({
+      ...places,
+      ...living,
+      // How plants are cared for makes no difference to how a garden stands.
+      care: [],
+      tags: [],
+    }));
     for (const id of gardens) {
       const records = (await (await answerOf(`/api/gardens/${encodeURIComponent(id)}`)).json()) as GardenState;
       const { targets, closed } = gardenHere(records, await library).covered;

@@ -28,7 +28,12 @@ export interface GardenHereOptions {
   plantsIn?: number | null;
   /** The same garden before a change: parts whose records did not change are taken from it, with their identity. */
   before?: GardenHere | null;
+  /** The rules of care, where they are held beside the library. */
+  tending?: Tending | null;
 }
+
+/** The rules of care of a library. */
+export type Tending = Pick<Library, 'care' | 'tags'>;
 
 /**
  * Everything a calculation starts from, from a garden's records: the library with the gardener's own rows, the climate,
@@ -39,6 +44,7 @@ export class GardenHere {
   readonly records: GardenRecords;
   readonly year: number | null;
   readonly #plantsIn: number | null;
+  readonly #tending: Tending | null;
   readonly #shipped: Library;
   readonly #lay: OwnLayer | null;
   readonly #parts: Parts;
@@ -48,11 +54,12 @@ export class GardenHere {
     records: GardenRecords,
     shipped: Library,
     lay: OwnLayer | null,
-    { year = null, plantsIn = null, before = null }: GardenHereOptions,
+    { year = null, plantsIn = null, before = null, tending = null }: GardenHereOptions,
   ) {
     this.records = before ? sameWhere(before.records, records) : records;
     this.year = year;
     this.#plantsIn = plantsIn;
+    this.#tending = tending;
     this.#shipped = shipped;
     this.#lay = lay;
     this.#parts = before ? before.#parts : new Parts();
@@ -67,7 +74,7 @@ export class GardenHere {
     return this.#apart(this.records, year);
   }
   #apart(records: GardenRecords, year: number | null): GardenHere {
-    const other = new GardenHere(records, this.#shipped, this.#lay, { year, plantsIn: this.#plantsIn });
+    const other = new GardenHere(records, this.#shipped, this.#lay, { year, plantsIn: this.#plantsIn, tending: this.#tending });
     other.#parts.take(this.#parts);
     return other;
   }
@@ -228,19 +235,33 @@ export class GardenHere {
       months: climate.months,
     }));
   }
+  /** The rules of care with the gardener's own rows over them. */
+  get tending(): Tending {
+    const { own } = this.records;
+    const tending = this.#tending;
+    if (tending === null) return this.library;
+    return this.#parts.get('tending', [tending, own], () => {
+      const mine = own.filter((row) => row.file === 'care.csv' || row.file === 'plant-tags.csv');
+      if (mine.length === 0) return tending;
+      if (!this.#lay) throw new TypeError('The own rows of this garden were left out.');
+      const { care, tags } = this.#lay({ ...this.#shipped, ...tending }, mine);
+      return { care, tags };
+    });
+  }
   /** The work of the garden in its current plan. */
   get work(): GardenWork {
-    const { almanac, garden, library, sites, plantings, targets, covered, stationPlace } = this;
+    const { almanac, garden, sites, plantings, targets, covered, stationPlace, tending } = this;
+    const { clearing } = this.library;
     const { things, measures } = this.records;
     const { last_frost, first_frost } = garden;
     return this.#parts.get(
       'work',
-      [almanac, garden, library, sites, plantings, targets, covered, things, measures, stationPlace],
+      [almanac, garden, tending, clearing, sites, plantings, targets, covered, things, measures, stationPlace],
       () =>
         new GardenWork({
           garden,
           almanac,
-          library,
+          library: { care: tending.care, tags: tending.tags, clearing },
           sites,
           plantings,
           targets,

@@ -113,3 +113,43 @@ describe('a table as CSV', () => {
     expect(withOwn(library, [{ file: 'flights.csv', key, cells: null }]).flights).toHaveLength(library.flights.length - 1);
   });
 });
+
+describe('own rows of care saved before care had windows', () => {
+  const earlier = (cells: Record<string, string>) => ({
+    file: 'care.csv' as const,
+    key: 'asclepias-syriaca + thin + last-frost + 14',
+    cells: {
+      plant: 'asclepias-syriaca',
+      action: 'thin',
+      zones: '',
+      school: '',
+      note: 'Mine',
+      every_days: '',
+      every_years: '',
+      ...cells,
+    },
+  });
+  it.each([
+    [{ anchor: 'last-frost', offset_days: '14' }, 'last-frost+14'],
+    [{ anchor: 'bloom-end', offset_days: '-7' }, 'bloom-end-7'],
+    [{ anchor: 'first-frost', offset_days: '0' }, 'first-frost'],
+    [{ anchor: 'night-below-c', offset_days: '5' }, 'cool-nights 5'],
+    // Day 182 is 1 July.
+    [{ anchor: 'month', offset_days: '182' }, '07-01'],
+  ])('%j still hold, from %s', (cells, from) => {
+    const own = earlier(cells);
+    expect(malformed(own)).toEqual({});
+    const laid = withOwn(library, [own]);
+    expect(laid.care.at(-1)).toMatchObject({
+      plant: 'asclepias-syriaca',
+      action: 'thin',
+      from,
+      until: '',
+      how: 'Mine',
+      why: 'Mine',
+    });
+  });
+  it('and one struck out then strikes nothing out now', () => {
+    expect(withOwn(library, [{ ...earlier({}), cells: null }]).care).toEqual(library.care);
+  });
+});

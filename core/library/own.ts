@@ -1,4 +1,5 @@
 import type { OwnRowFields } from '../model/garden';
+import { monthDayOf } from '../model/half-month';
 import { Flight, type Library, SCHEMAS } from '../model/reference';
 import { TABLES } from '../model/tables';
 import { checkRows } from './check';
@@ -15,7 +16,7 @@ export function withOwn(library: Library, own: readonly OwnRowFields[]): Library
   const laid: Library = { ...library };
   for (const file of new Set(own.map((row) => row.file))) {
     const mine = new Map(own.filter((row) => row.file === file).map((row) => [row.key, row]));
-    const parse = (cells: Cells) => SCHEMAS[file].parse(cells) as object;
+    const parse = (cells: Cells) => SCHEMAS[file].parse(file === 'care.csv' ? careNow(cells) : cells) as object;
     const rows: object[] = [];
     for (const shipped of rowsOf(library, file)) {
       const key = keyOf(file, shipped);
@@ -54,9 +55,39 @@ function withEarlierFlights(library: Library, own: readonly OwnRowFields[]): Lib
   };
 }
 
+/** A row of care as its columns are now: one saved before care had windows says one day, by an anchor and days from it. */
+function careNow(cells: Cells): Cells {
+  if (!isEarlierCare(cells)) return cells;
+  const { plant = '', action = '', anchor = '', offset_days = '0', zones = '', note = '' } = cells;
+  const days = Number(offset_days);
+  const offset = days === 0 ? '' : days > 0 ? `+${days}` : String(days);
+  const from = anchor === 'month' ? monthDayOf(days) : anchor === 'night-below-c' ? `cool-nights ${days}` : `${anchor}${offset}`;
+  const { every_days = '', every_years = '', school = '' } = cells;
+  return {
+    plant,
+    action: action === 'plant-out' ? 'watch' : action,
+    from,
+    until: '',
+    every_days,
+    every_years,
+    where: zones,
+    school,
+    thirst: action === 'water' ? 'even' : '',
+    minutes: '1',
+    tools: '',
+    unit: '',
+    how: note || 'As you wrote it down.',
+    why: note || 'A row of your own.',
+    confidence: 'medium',
+  };
+}
+const isEarlierCare = (cells: Cells): boolean => 'anchor' in cells;
+
 /** What is wrong with an own row by itself, by column: its cells against the schema of their file. */
 export function malformed({ file, key, cells }: OwnRowFields): Record<string, string> {
   if (!cells) return {};
+  if (file === 'care.csv' && isEarlierCare(cells))
+    return SCHEMAS[file].safeParse(careNow(cells)).success ? {} : { plant: 'This row of care cannot be read.' };
   const result = SCHEMAS[file].safeParse(cells);
   if (!result.success)
     return Object.fromEntries(result.error.issues.map((issue) => [issue.path.join('.'), issue.message]).reverse());

@@ -7,7 +7,7 @@ import type { Steps } from '../model/steps';
  */
 export type LibraryList = keyof Library;
 
-/** What is asked first, where a garden is made and named, and everything that grows and flies. */
+/** What is asked first, where a garden is made and named; everything that grows and flies; and how it is cared for, which work alone asks. */
 export const LIBRARY_PARTS = {
   places: ['regions', 'normals', 'areas'],
   living: [
@@ -20,11 +20,10 @@ export const LIBRARY_PARTS = {
     'status',
     'cautions',
     'propagation',
-    'care',
-    'tags',
     'ailments',
     'clearing',
   ],
+  tending: ['care', 'tags'],
 } as const satisfies Record<string, LibraryList[]>;
 export type LibraryPart = keyof typeof LIBRARY_PARTS;
 export type PartOfLibrary<P extends LibraryPart> = Pick<Library, (typeof LIBRARY_PARTS)[P][number]>;

@@ -5,6 +5,7 @@ import type { LibraryProblem } from '~~/core/library/parse';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from '~~/core/model/tables';
 
 const garden = useGardenStore();
+const libraryStore = useLibraryStore();
 const commands = useCommands();
 const WORDS: Record<ReferenceFile, string> = {
   'regions.csv': 'Regions with their summers, rain and frosts',
@@ -28,7 +29,10 @@ const problems = ref<LibraryProblem[]>([]);
 const readFrom = ref('');
 const said = ref('');
 const busy = ref(false);
-const counts = computed(() => libraryCounts(garden.library!));
+/** With the rules of care, which are fetched apart. */
+const whole = computed(() => ({ ...garden.library!, ...(libraryStore.tending ? garden.here!.tending : {}) }));
+useTending();
+const counts = computed(() => libraryCounts(whole.value));
 const ownIn = (file: ReferenceFile) => garden.own.filter((row) => row.file === file);
 
 async function save(file: ReferenceFile) {
@@ -108,7 +112,7 @@ async function read(file: ReferenceFile, event: Event) {
             <th scope="row" class="font-normal">
               {{ WORDS[file] }} <span class="block text-sm text-quiet">{{ file }}</span>
             </th>
-            <td>{{ rowsOf(garden.library!, file).length }}</td>
+            <td>{{ rowsOf(whole, file).length }}</td>
             <td>{{ ownIn(file).length || '' }}</td>
             <td>
               <span class="flex flex-wrap gap-2">

@@ -14,6 +14,8 @@ import { daysWords } from '~/components/season/calendar-bars';
 const route = useRoute();
 const garden = useGardenStore();
 const view = useViewStore();
+const work = useWorkStore();
+useTending();
 const id = computed(() => String(route.params.plant));
 const here = computed(() => garden.almanac?.plants.get(id.value));
 const plant = computed(() => here.value?.plant);
@@ -111,7 +113,7 @@ const barred = computed(
     here.value && (isListed(here.value.status.status) || (here.value.status.listedIn.length > 0 && !here.value.status.offered)),
 );
 /** All that holds of it here, the days those of an average year. */
-const care = computed(() => (plant.value ? (garden.here?.work.careOf(id.value) ?? []) : []));
+const care = computed(() => (plant.value ? (work.work?.careOf(id.value) ?? []) : []));
 const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
 </script>
 
