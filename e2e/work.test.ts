@@ -117,7 +117,7 @@ describe('a week in May', () => {
     const own = page.getByRole('listitem').filter({ hasText: 'Sharpen the secateurs' });
     await own.getByRole('button', { name: 'Done: Sharpen the secateurs' }).click();
     // Every fourteen days: from 8 May to the 22nd.
-    await section('Coming weeks').getByText('from 22 May, then every 14 days').waitFor();
+    await section('Coming weeks').getByText('from 22 May, every 14 days').waitFor();
     await section('Coming weeks').getByRole('button', { name: 'Sharpen the secateurs', exact: true }).click();
     await page.getByRole('button', { name: 'Remove this task' }).click();
     await own.first().waitFor({ state: 'detached' });

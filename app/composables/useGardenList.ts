@@ -5,6 +5,7 @@ export const GARDEN_SORTS = {
   changed: 'last changed',
   name: 'name',
   score: 'most left open',
+  work: 'most to do',
   place: 'region',
 } as const;
 export type GardenSort = keyof typeof GARDEN_SORTS;
@@ -15,6 +16,8 @@ export function useGardenList(
   regionName: (id: string) => string,
   /** Life cycles that stay open; null where that is not known yet. */
   openOf: (row: GardenSummary) => number | null,
+  /** Tasks to be done now; null likewise. */
+  toDoOf: (row: GardenSummary) => number | null,
 ) {
   const sort = useLocalStorage<GardenSort>('outwash-gardens-sort', 'changed');
   const words = ref('');
@@ -28,6 +31,7 @@ export function useGardenList(
       changed: (a, b) => b.changed_at.localeCompare(a.changed_at),
       name: (a, b) => a.name.localeCompare(b.name),
       score: (a, b) => (openOf(b) ?? -1) - (openOf(a) ?? -1),
+      work: (a, b) => (toDoOf(b) ?? -1) - (toDoOf(a) ?? -1),
       place: (a, b) => regionName(a.region).localeCompare(regionName(b.region)),
     };
     return gardens()

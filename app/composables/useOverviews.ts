@@ -20,7 +20,9 @@ export function useOverviews(gardens: () => readonly GardenSummary[]) {
     (cause) => notices.say(`How the gardens stand was not calculated: ${cause}.`, 'fault'),
   );
   const library = () => document.querySelector<HTMLMetaElement>('meta[name=library]')?.content ?? '';
-  const basis = (row: GardenSummary) => `${library()} ${row.stamp}`;
+  // What is to do is another thing on another day.
+  const today = isoDay(new Date());
+  const basis = (row: GardenSummary) => `${library()} ${row.stamp} ${today}`;
   const overviewOf = (row: GardenSummary) => {
     const known = kept.value[row.id];
     return known?.of === basis(row) ? known.overview : null;
@@ -33,6 +35,7 @@ export function useOverviews(gardens: () => readonly GardenSummary[]) {
       await worker.each(
         library(),
         missing.map((row) => row.id),
+        today,
         proxy((id: string, overview: Overview) => {
           if (mine()) kept.value = { ...kept.value, [id]: { of: bases.get(id)!, overview } };
         }),

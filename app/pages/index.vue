@@ -24,7 +24,12 @@ const openOf = (row: GardenSummary) => {
   const overview = overviewOf(row);
   return overview && overview.channels.length - overview.closed;
 };
-const { sort, words, tag, archived, tags, putAway, shown } = useGardenList(() => all.value, regionName, openOf);
+const { sort, words, tag, archived, tags, putAway, shown } = useGardenList(
+  () => all.value,
+  regionName,
+  openOf,
+  (row) => overviewOf(row)?.toDo ?? null,
+);
 /** Where one left off, if that garden is still there. */
 const goOn = computed(() => (last.value && all.value.find((row) => row.id === last.value!.garden)) || null);
 /** From this many gardens on a list is worth searching. */
@@ -159,6 +164,12 @@ const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one 
               <template v-if="overviewOf(row)">{{
                 row.targets ? `${overviewOf(row)!.closed} of ${row.targets} close` : 'nobody chosen'
               }}</template>
+              <NuxtLink
+                v-if="overviewOf(row)?.toDo"
+                :to="`/gardens/${row.id}/work`"
+                class="link block text-sm phone:flex phone:min-h-[44px] phone:items-center"
+                >{{ overviewOf(row)!.toDo }} to do<span class="sr-only"> in {{ row.name }}</span></NuxtLink
+              >
             </td>
             <td class="text-sm">{{ regionName(row.region) }}, zone {{ row.half_zone }}</td>
             <td class="text-sm">

@@ -1,10 +1,8 @@
 import { averageDay, dayNumber, yearOf, type DayNumber } from '~~/core/model/days';
 import type { Weather } from '~~/core/place/weather/weather';
 import { withOwnDays } from '~~/core/place/weather/weather';
+import { isNow } from '~~/core/work/standing';
 import type { Names } from '~~/core/words/work';
-
-/** What is to do now: doing it is what the figure of the station counts. */
-const NOW = new Set(['late', 'today', 'open']);
 
 /** The work of the open garden on the day its clock stands at, with the weather of its station. */
 export const useWorkStore = defineStore('work', () => {
@@ -51,7 +49,7 @@ export const useWorkStore = defineStore('work', () => {
   const said = computed(() => records.state?.work ?? []);
   const day = computed(() => (weather.value && work.value && garden.served ? work.value.on(weather.value, said.value) : null));
   const tasks = computed(() => day.value?.tasks ?? []);
-  const now = computed(() => tasks.value.filter((task) => NOW.has(task.standing)));
+  const now = computed(() => tasks.value.filter(isNow));
   const taskOf = (key: string) => tasks.value.find((task) => task.key === key) ?? null;
   /** Minutes of each half-month of this year. */
   const minutes = computed(() => work.value?.minutesOf(yearOf(today.value)) ?? []);

@@ -4,11 +4,15 @@ import { unpacked, type LibraryPart, type PartOfLibrary } from '~~/core/library/
 import type { GardenState } from '~~/core/model/garden';
 import type { Library } from '~~/core/model/reference';
 import { finish } from '~~/core/model/steps';
+import { withOwnDays, type Weather } from '~~/core/place/weather/weather';
+import { isNow } from '~~/core/work/standing';
 import { smallBraid, type SmallChannel } from '~~/core/season/small-braid';
 
 /** How a garden stands, as the list of gardens shows it. */
 export interface Overview {
   closed: number;
+  /** Tasks to be done now. */
+  toDo: number;
   channels: SmallChannel[];
 }
 
@@ -23,19 +27,19 @@ let library: Promise<Library> | null = null;
 
 /** Calculates how gardens stand, one after the other, beside the page, which it asks for nothing. */
 const overviewer = {
-  /** `at`: where the library is; `gardens`: ids. */
-  async each(at: string, gardens: readonly string[], take: (id: string, overview: Overview) => void) {
-    library ??= Promise.all([partOf(at, 'places'), partOf(at, 'living')]).then(([places, living]) => ({
-      ...places,
-      ...living,
-      // How plants are cared for makes no difference to how a garden stands.
-      care: [],
-      tags: [],
-    }));
+  /** `at`: where the library is; `gardens`: ids; `on`: the day it is, for gardens without a clock of their own. */
+  async each(at: string, gardens: readonly string[], on: string, take: (id: string, overview: Overview) => void) {
+    library ??= Promise.all([partOf(at, 'places'), partOf(at, 'living'), partOf(at, 'tending')]).then(
+      ([places, living, tending]) => ({ ...places, ...living, ...tending }),
+    );
     for (const id of gardens) {
-      const records = (await (await answerOf(`/api/gardens/${encodeURIComponent(id)}`)).json()) as GardenState;
-      const { targets, closed } = gardenHere(records, await library).covered;
-      take(id, { closed, channels: smallBraid(targets) });
+      const address = `/api/gardens/${encodeURIComponent(id)}`;
+      const records = (await (await answerOf(address)).json()) as GardenState;
+      const here = gardenHere(records, await library);
+      const { targets, closed } = here.covered;
+      const weather = (await (await answerOf(`${address}/weather?on=${records.garden.clock ?? on}`)).json()) as Weather;
+      const { tasks } = here.work.on(withOwnDays(weather, records.weather), records.work);
+      take(id, { closed, toDo: tasks.filter(isNow).length, channels: smallBraid(targets) });
     }
   },
 };

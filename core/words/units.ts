@@ -70,3 +70,30 @@ export function unitsOf(system: UnitSystem, currency = 'USD', degrees: Degrees =
     money: (minor) => coin.format(minor / 100),
   };
 }
+
+/** Measures within a sentence: `20 to 45 cm`, `5 °C`, `20 l`. */
+const MEASURE = /(-?\d+(?:\.\d+)?)(?: to (-?\d+(?:\.\d+)?))? (cm|°C|l)(?![\w²³])/g;
+
+/** A sentence of the library, which is written in SI, with its measures in the units chosen: `at 8 to 18 in`. */
+export function inUnitsOf(text: string, units: Units): string {
+  return text.replace(MEASURE, (whole, first: string, last: string | undefined, unit: string) => {
+    const one = (value: string) => {
+      if (unit === 'cm') return units.about(Number(value));
+      if (unit === '°C') return units.temperature(Number(value));
+      return fluid(Number(value), units);
+    };
+    const to = last === undefined ? one(first) : one(last);
+    if (last === undefined) return to;
+    const from = one(first);
+    // Of two in one unit the first goes without it.
+    const [number, label] = [/^-?[\d.]+/.exec(from)?.[0] ?? whole, from.replace(/^-?[\d.]+ /, '')];
+    return to.endsWith(label) ? `${number} to ${to}` : `${from} to ${to}`;
+  });
+}
+
+/** Litres as liquids are measured: litres, or quarts and gallons. */
+export function fluid(litres: number, { system }: Pick<Units, 'system'>): string {
+  const one = (value: number) => (value < 10 ? Number(value.toFixed(1)) : Math.round(value));
+  if (system === 'metric') return `${one(litres)} L`;
+  return litres < 3.8 ? `${one(litres * 1.05669)} qt` : `${one(litres * 0.264172)} gal`;
+}

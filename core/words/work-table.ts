@@ -1,8 +1,7 @@
 import { isoOf, type DayNumber } from '../model/days';
 import type { Task } from '../work/task';
-import { ACTION_WORDS, amountWords, forWords, taskTitle, type Names } from './work';
-import type { Units } from './units';
-import { sentence } from './lists';
+import { ACTION_WORDS, amountWords, forWords, stepSentences, taskTitle, type Names } from './work';
+import { inUnitsOf, type Units } from './units';
 
 /** A task as a row of a table elsewhere; the columns of `TASK_COLUMNS`. */
 export const TASK_COLUMNS = ['from', 'until', 'work', 'bed', 'plants', 'minutes', 'amount', 'with', 'how', 'why'] as const;
@@ -20,8 +19,8 @@ export function taskRows(tasks: readonly Task[], names: Names, units: Units): st
     String(Math.round(task.minutes)),
     task.amounts.map((row) => amountWords(row, units)).join('; '),
     task.tools,
-    task.steps.map((step) => `${sentence(step)}.`).join(' '),
-    task.why,
+    stepSentences(task, units).join(' '),
+    inUnitsOf(task.why, units),
   ]);
 }
 
@@ -39,13 +38,13 @@ export interface WorkEvent {
 const OCCURRENCE_d = 1;
 
 /** Tasks as events from a day on: one with its whole window, one that repeats each time it is due. */
-export function workEvents(tasks: readonly Task[], names: Names, from: DayNumber): WorkEvent[] {
+export function workEvents(tasks: readonly Task[], names: Names, units: Units, from: DayNumber): WorkEvent[] {
   return tasks.flatMap((task) => {
     const event = (key: string, first: DayNumber, last: DayNumber): WorkEvent => ({
       key: key.replaceAll(' ', '-'),
       kind: ACTION_WORDS[task.action],
       title: taskTitle(task, names),
-      note: [...task.steps.map((step) => `${sentence(step)}.`), task.why].filter(Boolean).join(' '),
+      note: [...stepSentences(task, units), inUnitsOf(task.why, units)].filter(Boolean).join(' '),
       first: isoOf(first),
       last: isoOf(last),
     });

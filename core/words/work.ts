@@ -1,15 +1,17 @@
 import { dateName, dayName, type DayWindow } from '../model/half-month';
 import { averageDay, isoOf, type DayNumber } from '../model/days';
 import type { Care } from '../model/reference';
+import { SETTINGS } from '../settings';
 import type { Thirst } from '../model/vocabulary';
+import { takesAll } from '../work/care-tasks';
 import type { Loss } from '../work/day-list';
 import type { Standing, TaskOn } from '../work/standing';
 import type { Amount, Task, TaskAction, YoungNote } from '../work/task';
 import type { Warning } from '../work/warnings';
 import type { WaterOn } from '../work/water';
-import { listed } from './lists';
+import { listed, sentence } from './lists';
 import { FEATURE_NAMES } from './needs';
-import type { Units } from './units';
+import { fluid, inUnitsOf, type Units } from './units';
 import type { Feature } from '../model/vocabulary';
 
 /** What is done, as a task begins. */
@@ -105,7 +107,7 @@ export const weekday = (day: DayNumber): string => WEEKDAYS[(((day + 4) % 7) + 7
 /** When a task can be done: `until 26 May, best on Friday 8 May`. */
 export function whenWords(task: TaskOn, today: DayNumber): string {
   const { standing, due, until, best, every, last } = task;
-  const again = every !== null && every > 1 ? `, then every ${every} days` : '';
+  const again = every !== null && every > 1 ? `, every ${every} days` : '';
   if (standing === 'late') return `should have been done by ${dayWords(until, today)}`;
   if (standing === 'done') return last === null ? 'done' : `done ${nearDay(last, today)}`;
   if (standing === 'skipped') return 'skipped this time';
@@ -115,7 +117,17 @@ export function whenWords(task: TaskOn, today: DayNumber): string {
   // A window that is open for years, of a task of one’s own, has no end worth naming.
   const end = until - today > 365 ? '' : `until ${dayWords(until, today)}`;
   const good = best !== null && best !== today ? `best ${nearDay(best, today)}` : '';
-  return [end, good].filter(Boolean).join(', ') + again || 'any day';
+  return [again.slice(2), end, good].filter(Boolean).join(', ') || 'any day';
+}
+
+/** Days that a plant set today has to root before the first frost, or what to do where they are too few; empty for other work. */
+export function rootingWords(task: Pick<TaskOn, 'action' | 'standing' | 'until' | 'from'>, today: DayNumber): string {
+  if (task.action !== 'plant') return '';
+  if (task.standing === 'late')
+    return 'It will not root before winter now: keep it in its pot, under cover, and plant it in spring.';
+  if (task.until - task.from <= SETTINGS.work.anytime_d + SETTINGS.planting.rootingDays) return '';
+  const days = task.until + SETTINGS.planting.rootingDays - Math.max(today, task.from);
+  return `Set ${today < task.from ? 'on its first day' : 'today'} it has ${days} days to root before the first frost.`;
 }
 
 /** Minutes as one says them: `5 min`, `1 h 20`. */
@@ -136,13 +148,6 @@ export function amountWords({ amount, unit }: Amount, units: Units): string {
   if (unit.startsWith('kg of ')) return `${units.weight(amount)} of ${unit.slice(6)}`;
   if (unit.startsWith('g of ')) return `${units.weight(amount / 1000)} of ${unit.slice(5)}`;
   return `${rounded} × ${unit}`;
-}
-
-/** Litres as liquids are measured: litres, or quarts and gallons. */
-export function fluid(litres: number, { system }: Pick<Units, 'system'>): string {
-  const one = (value: number) => (value < 10 ? Number(value.toFixed(1)) : Math.round(value));
-  if (system === 'metric') return `${one(litres)} L`;
-  return litres < 3.8 ? `${one(litres * 1.05669)} fl qt` : `${one(litres * 0.264172)} gal`;
 }
 
 const STAGES: Record<YoungNote['stage'], string> = {
@@ -171,9 +176,10 @@ export function heedWords(task: TaskOn, today: DayNumber): string {
       return 'Look first, and leave every stem with eggs, caterpillars or chrysalises; leave a third in any case.';
     case 'look':
       if (task.action === 'divide') return 'Look first, and put the litter about it back as it lay: somebody winters in it.';
-      return feeding
+      if (!feeding) return 'Look first: tie up or lay aside what carries a chrysalis.';
+      return takesAll(task.action)
         ? `Look first. From ${dayWords(task.until + 1, today)} young are on it, and it waits.`
-        : 'Look first: tie up or lay aside what carries a chrysalis.';
+        : 'Look first: eggs or caterpillars may be on its new shoots.';
     case 'none':
       return '';
   }
@@ -314,12 +320,16 @@ export function ruleWhen(rule: Care, window: DayWindow | null): string {
 const ordinal = (n: number) => `its ${['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'][n - 1] ?? `${n}th`}`;
 
 /** How it is done, its steps as sentences. */
-export const ruleHow = ({ how }: Pick<Care, 'how'>): string =>
+export const ruleHow = ({ how }: Pick<Care, 'how'>, units: Units): string =>
   how
     .split('|')
     .filter(Boolean)
-    .map((step) => `${step}.`)
+    .map((step) => `${inUnitsOf(step, units)}.`)
     .join(' ');
+
+/** The steps of a task as sentences, in the units chosen. */
+export const stepSentences = ({ steps }: Pick<Task, 'steps'>, units: Units): string[] =>
+  steps.map((step) => `${sentence(inUnitsOf(step, units))}.`);
 
 const TAG_WORDS: Record<string, string> = {
   'cool-grass': 'a cool-season grass',

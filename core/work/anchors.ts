@@ -1,4 +1,4 @@
-import { averageDay, dayInYear, yearOf, type DayNumber } from '../model/days';
+import { averageDay, dayInYear, yearOf } from '../model/days';
 import { dayOfMonthDay } from '../model/half-month';
 import type { Frosts, PlantHere } from '../model/here';
 import type { DailyNormals } from '../place/climate/degree-days';

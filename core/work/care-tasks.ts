@@ -32,13 +32,13 @@ interface Cared {
 }
 
 /** Years since a planting was planted, in a year; of what is in the ground since an unknown year, that of an established plant. */
-export function ageIn({ planted_year, state }: Pick<Planting, 'planted_year' | 'state'>, year: number): number {
+function ageIn({ planted_year, state }: Pick<Planting, 'planted_year' | 'state'>, year: number): number {
   if (planted_year !== null) return year - planted_year;
   return state === 'in-ground' ? SETTINGS.work.unknownAge : 0;
 }
 
 /** What holds of every growing plant in a year. What is planted later than that year has no care in it. */
-export function caredIn({ plantings, almanac, sites }: WorkInput, book: CareBook, year: number): Cared[] {
+function caredIn({ plantings, almanac, sites }: WorkInput, book: CareBook, year: number): Cared[] {
   const siteOf = new Map(sites.map((site) => [site.id, site]));
   return plantings.flatMap((planting) => {
     const here = almanac.plants.get(planting.plant);

@@ -18,6 +18,10 @@ export interface TaskOn extends Task {
   putOff: DayNumber | null;
 }
 
+/** Is it to be done now: late, today, or in a window that is open and closes before long? */
+export const isNow = ({ standing }: Pick<TaskOn, 'standing'>): boolean =>
+  standing === 'late' || standing === 'today' || standing === 'open';
+
 /** What cannot wait for a better day. */
 const URGENT: ReadonlySet<TaskAction> = new Set(['water', 'bring-in', 'protect']);
 const DRY_WORK: ReadonlySet<TaskAction> = new Set([

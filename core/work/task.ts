@@ -12,7 +12,7 @@ import type { YearPlace } from './anchors';
 export type TaskAction = CareAction | 'plant' | 'sow' | 'cut' | 'measure' | 'clear' | 'own';
 
 /** Where a task comes from. */
-export type TaskSource = 'care' | 'plan' | 'season' | 'survey' | 'water' | 'own';
+type TaskSource = 'care' | 'plan' | 'season' | 'survey' | 'water' | 'own';
 
 /** What the young on a plant ask of a cut: nothing, a look first, to leave what carries them, or to wait. */
 export type Heed = 'none' | 'look' | 'leave-part' | 'waited';

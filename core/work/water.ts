@@ -1,4 +1,4 @@
-import { averageDay, dayNumber, isoOf, type DayNumber } from '../model/days';
+import { averageDay, dayNumber, type DayNumber } from '../model/days';
 import type { Thirst } from '../model/vocabulary';
 import { THIRSTS } from '../model/vocabulary';
 import type { Work } from '../model/work';
@@ -99,7 +99,7 @@ function given(said: readonly Work[], area_m2: number): Map<DayNumber, number> {
  * The daily bucket of each group of a site up to the last known day: filled by rain and by what was given, drawn on by the
  * thirst of each day (reference evapotranspiration, less in shade), from a full store some months ago. Shares (0–1).
  */
-export function heldOf(site: MeasuredSite, groups: readonly Thirsty[], weather: Weather, said: readonly Work[]): number[] {
+function heldOf(site: MeasuredSite, groups: readonly Thirsty[], weather: Weather, said: readonly Work[]): number[] {
   const { looksBack_d } = SETTINGS.work.water;
   const area = groups.reduce((sum, row) => sum + row.area_m2, 0);
   const water = given(said, area);
@@ -160,9 +160,3 @@ export function waterOn(
     dryFor_d: daysWithout(weather, SETTINGS.work.warn.dryRain_mm),
   };
 }
-
-/** The day of a watering in words of its record. */
-export const wateredOn = (said: readonly Work[]): string | null => {
-  const days = said.filter((row) => row.what === 'done').map((row) => dayNumber(row.on_day));
-  return days.length === 0 ? null : isoOf(Math.max(...days));
-};

@@ -143,7 +143,6 @@ export class GardenWork {
   /** What there is to do on the last day of the known weather, after what was said of the work, and what the weather threatens. */
   on(weather: Weather, work: readonly Work[]): WorkDay {
     const today = lastDayOf(weather);
-    const year = yearOf(today);
     const said = saidOf(work);
     const water = this.#water(weather, said);
     const tasks: TaskOn[] = [];

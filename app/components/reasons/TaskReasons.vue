@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inUnitsOf } from '~~/core/words/units';
 import {
   ACTION_WORDS,
   amountWords,
@@ -21,6 +22,10 @@ const row = computed(() => work.taskOf(props.task));
 const water = computed(() =>
   row.value?.source === 'water' ? work.day?.water.find((site) => site.site.id === row.value!.site_id) : undefined,
 );
+/** What else can be done on the same walk: open tasks of the same bed. */
+const beside = computed(() =>
+  work.now.filter((other) => row.value?.site_id && other.site_id === row.value.site_id && other.key !== props.task).slice(0, 6),
+);
 const young = computed(() => youngSentences(row.value?.young ?? [], work.names));
 const frostless = computed(() => work.work?.frostless ?? false);
 </script>
@@ -31,7 +36,7 @@ const frostless = computed(() => work.work?.frostless ?? false);
     <p class="creature">
       {{ forWords(row, work.names) }}<span v-if="row.site_id" class="text-quiet">, {{ garden.siteName(row.site_id) }}</span>
     </p>
-    <p class="mt-2">{{ row.why }}</p>
+    <p class="mt-2">{{ inUnitsOf(row.why, view.inUnits) }}</p>
     <ul v-if="water" class="mt-2 list-disc space-y-0.5 pl-4 text-sm">
       <li v-for="sentence in waterSentences(water, view.inUnits)" :key="sentence">{{ sentence }}</li>
     </ul>
@@ -70,6 +75,16 @@ const frostless = computed(() => work.work?.frostless ?? false);
           {{ plant.count }}
           <button class="link min-h-[26px]" @click="view.explain({ kind: 'plant', plant: plant.plant })">
             {{ garden.nameOf(plant.plant) }}
+          </button>
+        </li>
+      </ul>
+    </template>
+    <template v-if="beside.length">
+      <h4 class="mt-3 font-semibold">While you are there</h4>
+      <ul class="text-sm">
+        <li v-for="other in beside" :key="other.key">
+          <button class="link min-h-[26px] text-left" @click="view.explain({ kind: 'task', task: other.key })">
+            {{ ACTION_WORDS[other.action] }}: {{ forWords(other, work.names) }}
           </button>
         </li>
       </ul>

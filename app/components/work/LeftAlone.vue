@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { listed } from '~~/core/words/lists';
+import { inUnitsOf } from '~~/core/words/units';
 import { dayWords } from '~~/core/words/work';
 
 /** What is left as it is now: doing nothing is work of this garden too. */
 const garden = useGardenStore();
 const work = useWorkStore();
+const view = useViewStore();
 const rows = computed(() => work.day?.leave ?? []);
 </script>
 
@@ -14,7 +16,7 @@ const rows = computed(() => work.day?.leave ?? []);
     <ul class="mt-1 space-y-1 text-sm">
       <li v-for="row in rows" :key="row.rule.plant + row.rule.from + row.site_id">
         <strong>{{ garden.siteName(row.site_id) }}</strong>: {{ listed(row.plants.map(garden.nameOf)) }}, until
-        {{ dayWords(row.until, work.today) }}. {{ row.rule.why }}
+        {{ dayWords(row.until, work.today) }}. {{ inUnitsOf(row.rule.why, view.inUnits) }}
       </li>
     </ul>
   </details>

@@ -8,6 +8,7 @@ import {
   forWords,
   heedWords,
   minutesWords,
+  rootingWords,
   taskTitle,
   wateringWords,
   whenWords,
@@ -28,10 +29,15 @@ const amounts = computed(() =>
   water.value ? [wateringWords(water.value, view.inUnits)] : props.task.amounts.map((row) => amountWords(row, view.inUnits)),
 );
 const heed = computed(() => heedWords(props.task, work.today));
-const say = (what: 'done' | 'skipped') =>
+const rooting = computed(() => rootingWords(props.task, work.today));
+/** Done on another day, or with a note. */
+const doneOn = ref(work.onDay);
+const note = ref('');
+const say = (what: 'done' | 'skipped', on_day = work.onDay) =>
   commands.sayOfTask(props.task.key, title.value, {
     what,
-    on_day: work.onDay,
+    on_day,
+    note: note.value,
     litres: what === 'done' && water.value ? water.value.litres : null,
   });
 const LATER = [
@@ -59,7 +65,7 @@ const id = useId();
 <template>
   <li class="py-1">
     <div
-      class="grid grid-cols-[auto_minmax(0,1fr)] items-start gap-x-3 md:grid-cols-[auto_minmax(0,5fr)_minmax(0,4fr)_4.5rem_auto] md:gap-x-4"
+      class="grid grid-cols-[auto_minmax(0,1fr)_auto] items-start gap-x-3 md:grid-cols-[auto_minmax(0,5fr)_minmax(0,4fr)_4.5rem_auto] md:gap-x-4"
     >
       <button
         class="press no-print row-span-3 phone:min-w-14 phone:justify-center md:row-span-1"
@@ -86,9 +92,10 @@ const id = useId();
           <span class="creature">{{ forWords(task, work.names) }}</span>
           <span v-if="by === 'kind' && task.site_id" class="text-quiet"> in {{ garden.siteName(task.site_id) }}</span>
         </button>
+        <p v-if="rooting" class="text-sm" :class="task.standing === 'late' ? 'text-thin' : 'text-quiet'">{{ rooting }}</p>
         <p v-if="heed" class="text-sm" :class="task.heed === 'look' ? 'text-quiet' : 'text-thin'">{{ heed }}</p>
       </div>
-      <p class="col-start-2 text-sm text-quiet md:col-start-auto md:pt-1">
+      <p class="col-span-2 col-start-2 text-sm text-quiet md:col-span-1 md:col-start-auto md:pt-1">
         {{ whenWords(task, work.today) }}<template v-if="amounts.length">; {{ amounts.join(', ') }}</template
         ><span v-if="task.holds.length" class="text-host"
           >; {{ task.holds.length }} {{ task.holds.length === 1 ? 'life cycle hangs' : 'life cycles hang' }} on it</span
@@ -98,7 +105,7 @@ const id = useId();
         {{ task.minutes < 1 ? '' : minutesWords(task.minutes) }}
       </p>
       <button
-        class="link no-print col-start-2 min-h-[30px] justify-self-start text-sm md:col-start-auto phone:min-h-[44px]"
+        class="link no-print col-start-3 row-start-1 min-h-[30px] text-sm md:col-start-auto md:row-start-auto phone:min-h-[44px] phone:min-w-[44px]"
         @click="view.explain({ kind: 'task', task: task.key })"
       >
         Why<span class="sr-only"> {{ title }}</span>
@@ -115,6 +122,11 @@ const id = useId();
             <option v-for="row in LATER" :key="row.days" :value="row.days">{{ row.words }}</option>
           </select></label
         >
+        <label class="inline-flex items-center gap-1.5"
+          >Done on <input v-model="doneOn" type="date" class="field w-auto!" :max="work.onDay"
+        /></label>
+        <label class="inline-flex items-center gap-1.5">Note <input v-model="note" class="field w-40!" maxlength="500" /></label>
+        <button class="press" :disabled="!doneOn || doneOn > work.onDay" @click="say('done', doneOn)">Write it down</button>
         <button v-if="own" class="link min-h-[26px] text-gap phone:min-h-[44px]" @click="commands.takeBackWork(own)">
           Remove this task
         </button>

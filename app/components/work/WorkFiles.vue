@@ -25,7 +25,7 @@ async function csv() {
 async function ics(kind: string | null) {
   const { icsOf } = await import('~/composables/useIcs');
   const tasks = kind === null ? ahead.value : ahead.value.filter((task) => task.action === kind);
-  const events = workEvents(tasks, work.names, work.today).map((event) => ({ ...event, category: event.kind }));
+  const events = workEvents(tasks, work.names, view.inUnits, work.today).map((event) => ({ ...event, category: event.kind }));
   saveText(
     `${garden.id}-work${kind ? `-${kind}` : ''}.ics`,
     'text/calendar',

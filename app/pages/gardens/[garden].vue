@@ -110,6 +110,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
     </header>
     <template v-if="ready">
       <YearRibbon class="no-print" />
+      <LazyWorkBand v-if="route.path.includes('/work')" class="short:hidden" />
       <div
         class="mt-2 grid gap-5 print:block short:mt-1"
         :class="view.subject || route.meta.steady ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''"

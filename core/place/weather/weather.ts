@@ -1,4 +1,4 @@
-import { dayNumber, isoOf, type DayNumber } from '../../model/days';
+import { dayNumber, type DayNumber } from '../../model/days';
 import type { OwnDay } from '../../model/work';
 
 /** The weather of one day: temperatures in °C, rain and thirst (reference evapotranspiration) in millimetres. */
@@ -48,11 +48,4 @@ export function withOwnDays(weather: Weather, own: readonly OwnDay[]): Weather {
     past[at] = { ...day, low_c: low, high_c: high_c ?? Math.max(day.high_c, low), rain_mm: rain_mm ?? day.rain_mm };
   }
   return { ...weather, past };
-}
-
-/** The known weather cut off after a day, as it stood on it; the days after it are in `forecast`, of those that were past then. */
-export function weatherUpTo(weather: Weather, day: DayNumber, forecast: readonly WeatherDay[]): Weather {
-  const count = day - weather.first + 1;
-  if (count < 1 || count > weather.past.length) throw new RangeError(`${isoOf(day)} is outside the known weather.`);
-  return { first: weather.first, past: weather.past.slice(0, count), forecast };
 }

@@ -12,7 +12,6 @@ work.begin();
 
 <template>
   <div>
-    <WorkBand />
     <PartTabs label="Parts of the work" :parts="parts" />
     <p v-if="work.fault" role="alert" class="border-l-4 border-gap pl-3">
       {{ work.fault }} <button class="link min-h-[26px]" @click="work.load()">Ask again</button>

@@ -42,7 +42,9 @@ const adding = ref(false);
         <h1>What to do now</h1>
         <p class="text-quiet">
           {{ weekday(work.today) }}, {{ dateName(isoOf(work.today))
-          }}<span v-if="garden.garden!.clock"> (the garden’s clock)</span>
+          }}<template v-if="garden.garden!.clock"
+            >, by <NuxtLink class="link" :to="`/gardens/${garden.id}/work/weather`">the garden’s clock</NuxtLink></template
+          >
         </p>
       </div>
       <div class="no-print flex flex-wrap gap-2 text-sm">

@@ -3,6 +3,7 @@ import { speakingOf } from '~~/core/almanac/about';
 import { bloomStory } from '~~/core/words/dates';
 import { propagationWords } from '~~/core/words/library';
 import { within } from '~~/core/words/lists';
+import { inUnitsOf } from '~~/core/words/units';
 import { ACTION_WORDS, ruleFor, ruleHow, ruleWhen } from '~~/core/words/work';
 import { isListed } from '~~/core/library/status';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
@@ -267,7 +268,7 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
             >
               <strong>{{ rule.never ? `Never: ${within(ACTION_WORDS[rule.action])}` : ACTION_WORDS[rule.action] }}</strong>{{
                 ruleWhen(rule, window)
-              }}. {{ rule.never ? '' : ruleHow(rule) }} {{ rule.why }}
+              }}. {{ rule.never ? '' : ruleHow(rule, view.inUnits) }} {{ inUnitsOf(rule.why, view.inUnits) }}
               <span v-if="rule.plant !== id" class="text-quiet">(Of {{ ruleFor(rule) }}; confidence {{ rule.confidence }}.)</span
               ><span v-else class="text-quiet">(Confidence {{ rule.confidence }}.)</span>
             </li>
