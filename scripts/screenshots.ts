@@ -38,7 +38,6 @@ await shoot('bed', `${KETTLE}/place`, 'South bank', async (page) => {
 });
 await shoot('yard', `${KETTLE}/place/yard`, 'Yard plan', (page) => page.getByRole('button', { name: /^White oak/ }).click());
 await shoot('sun', `${KETTLE}/place/sun`, 'Computed for 24 half-months.');
-await shoot('around', `${KETTLE}/place/around`, 'To clear first');
 await shoot('targets', `${KETTLE}/targets`, 'Monarch', (page) =>
   page
     .getByRole('button', { name: /Great spangled/ })
@@ -58,18 +57,19 @@ await shoot('what-if', `${KETTLE}/plan/what-if`, 'What if', (page) =>
 );
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
 await shoot('calendar', `${KETTLE}/season/calendar`, 'On the wing', (page) => choose(page, 'dusk'));
-await shoot('timing', `${KETTLE}/season/timing`, 'Cut what grows', (page) =>
-  page
-    .getByRole('button', { name: /The braid before and after/ })
-    .first()
-    .click(),
-);
 await shoot('new-garden', '/new-garden', 'A new garden', (page) =>
   page.getByText('Drawing the map').waitFor({ state: 'detached' }),
 );
 await shoot('library', `${KETTLE}/library`, 'American copper', (page) => page.getByRole('button', { name: 'Plants' }).click());
 await shoot('creature', `${KETTLE}/library/targets/danaus-plexippus`, 'How to know it');
 await shoot('plant', '/gardens/juniper-wash/library/plants/aristolochia-watsonii', 'How to raise it');
+await shoot('work', '/gardens/juniper-wash/work', 'A dry spell', (page) =>
+  page
+    .getByRole('button', { name: /^Why.*North wall/ })
+    .first()
+    .click(),
+);
+await shoot('work-phone', `${KETTLE}/work`, 'What to do now', undefined, 390);
 await shoot('season-phone', `${KETTLE}/season`, '7 of 10', undefined, 390);
 await browser.close();
 await app.stop();

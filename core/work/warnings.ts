@@ -8,7 +8,7 @@ import type { CareTasks } from './care-tasks';
 import { daysWithout, type WaterOn } from './water';
 
 /** A plant that a coming night is too cold for, and what is done about it. */
-export interface TenderPlant {
+interface TenderPlant {
   planting: string;
   plant: string;
   site: string;
