@@ -102,11 +102,13 @@ function migrationsBefore(number: string) {
 /** Writes to an earlier database with today's records, whose later columns it has only for as long. */
 function asEarlier(file: string, migrations: string, write: (old: ReturnType<typeof openDatabase>) => void) {
   const old = openDatabase(file, migrations);
-  for (const later of ['009-ground.sql', '010-allowed-nearby.sql', '011-first-minutes.sql'])
+  for (const later of ['009-ground.sql', '010-allowed-nearby.sql', '011-first-minutes.sql', '012-work.sql'])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
   for (const column of ['ground', 'assumed']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
-  for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived']) old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
+  for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock'])
+    old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
+  for (const table of ['work', 'own_day']) old.exec(`DROP TABLE ${table}`);
   old.close();
 }
 const pond = () => GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));

@@ -32,7 +32,11 @@ export function openStore(file: string, root: string): Store {
       importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
   }
   const read = readLibrary(db);
-  const libraryParts = { places: packed(read.library, 'places'), living: packed(read.library, 'living'), tending: packed(read.library, 'tending') };
+  const libraryParts = {
+    places: packed(read.library, 'places'),
+    living: packed(read.library, 'living'),
+    tending: packed(read.library, 'tending'),
+  };
   return { db, ...read, libraryParts };
 }
 

@@ -195,7 +195,13 @@ describe('files', () => {
         site_id: whole.sites.find((s) => s.id === row.site_id)!.name,
       })),
       measures: whole.measures.map((row) => ({ ...row, site_id: whole.sites.find((s) => s.id === row.site_id)!.name })),
+      // Tasks are named by their beds: they follow them to their new ids.
+      work: whole.work.map((row) => ({
+        ...row,
+        task: whole.sites.reduce((task, site) => task.replace(site.id, site.name), row.task),
+      })),
     });
+    expect(file.work.some((row) => row.task.includes('swale'))).toBe(true);
     expect(bare(out)).toEqual(bare(file));
     expect(GardenFile.safeParse(out).success).toBe(true);
   });

@@ -15,6 +15,8 @@ import { addSeen, removeSeen } from '../records/seen';
 import { removeSite, updateSite } from '../records/sites';
 import { addMeasure, addThings, importDrawing, removeMeasure, removeThing, updateThing } from '../records/survey';
 import { addTarget, removeTarget, updateTarget } from '../records/targets';
+import { addWork, putDays, removeWork } from '../records/work';
+import { WorkFields } from '../../../core/model/work';
 
 const demo = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
 
@@ -38,6 +40,17 @@ export const PRESSES: Record<string, Press> = {
     if (!row) return;
     const { id: siteId, revision, ...fields } = row;
     updateSite(db, id, { id: siteId, revision }, { ...fields, sun_h: n % 12, features: n % 2 ? ['fruit'] : [] });
+  },
+  tick(db, id, n) {
+    addWork(db, id, WorkFields.parse({ what: 'done', task: `2027 thin ${n}`, on_day: '2027-05-08' }), 'x');
+  },
+  untick(db, id, n) {
+    const rows = readGarden(db, id).work;
+    const row = rows[n % Math.max(1, rows.length)];
+    if (row) removeWork(db, id, row);
+  },
+  gauge(db, id, n) {
+    putDays(db, id, [{ on_day: `2027-05-${String(1 + (n % 28)).padStart(2, '0')}`, low_c: null, high_c: null, rain_mm: n % 40 }]);
   },
   removeBed(db, id, n) {
     const row = readGarden(db, id).sites[n % 3];
