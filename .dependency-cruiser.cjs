@@ -2,7 +2,20 @@
  * The arrows of the application, written once. Each room of core uses only rooms that stand before it; the server and
  * the application use core; nothing uses them. `npm run check:arrows` tests it.
  */
-const ROOMS = ['settings', 'model', 'place', 'library', 'almanac', 'match', 'coverage', 'plan', 'season', 'work', 'garden', 'words'];
+const ROOMS = [
+  'settings',
+  'model',
+  'place',
+  'library',
+  'almanac',
+  'match',
+  'coverage',
+  'plan',
+  'season',
+  'work',
+  'garden',
+  'words',
+];
 const room = (name) => `^core/${name}(/|\\.ts$)`;
 const TESTS = '(^|/)testing/';
 

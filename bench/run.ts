@@ -142,7 +142,10 @@ const station = simulatedStation(mill.stationPlace);
 const first = dayInYear(2026, 1);
 const morning = (day: number) => ({ first, past: station.days(first, day), forecast: station.forecast(day) });
 let day = dayInYear(2027, 100);
-bench.add('a year of work, 40 beds, 400 plantings', () => void mill.with({ targets: [...mill.records.targets] }).work.tasksOf(2027, null));
+bench.add(
+  'a year of work, 40 beds, 400 plantings',
+  () => void mill.with({ targets: [...mill.records.targets] }).work.tasksOf(2027, null),
+);
 bench.add('the next day of work, 40 beds, 400 plantings', () => void mill.work.on(morning(day++), []));
 const still = morning(day);
 bench.add('a task ticked, 40 beds, 400 plantings', () => void mill.work.on(still, []));

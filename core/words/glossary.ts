@@ -40,5 +40,11 @@ export const GLOSSARY = {
   strand: 'A strand is one need of a creature through the year: full where it is met, frayed where thin, a dry bed where not.',
   ledger: 'The ledger is the braid as a table.',
   brood: 'A brood is one generation of a creature; many have two or three in a year.',
+  deadhead: 'To deadhead is to cut spent flowers off above the next bud, so that more come.',
+  pinch: 'To pinch is to take the tips of young stems off, so that they branch and stand without stakes.',
+  shear: 'To shear is to cut a whole plant back by a third when it has flowered, for fresh leaf and a second bloom.',
+  divide: 'To divide is to lift a clump and part it into pieces with roots and shoots, which are planted again.',
+  'harden off':
+    'To harden off is to set a plant that grew indoors outside for longer each day, so that sun and wind do not burn it.',
 } as const satisfies Record<string, string>;
 export type GlossaryWord = keyof typeof GLOSSARY;

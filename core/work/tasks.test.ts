@@ -93,6 +93,20 @@ describe('a task of care', () => {
   });
 });
 
+it('a feeder is cleaned every five days, and every three while nights are warm: never by both rows at once', () => {
+  const rows = [
+    care('@feeder', 'clean', { from: '04-01', until: '10-31', every_days: 5 }),
+    care('@feeder', 'clean', { from: '07-01', until: '08-15', every_days: 3 }),
+  ];
+  const work = workIn(worldOf({ care: rows }), [], { sites: [site('bed', { features: ['feeder'] })] });
+  const day = { low_c: 15, high_c: 25, rain_mm: 0, et0_mm: 3 };
+  const every = (on: string) =>
+    work
+      .on({ first: dayNumber(on), past: [day], forecast: Array.from({ length: 7 }, () => day) }, [])
+      .tasks.map((task) => task.every);
+  expect([every('2026-06-20'), every('2026-07-10'), every('2026-08-20')]).toEqual([[5, 3], [3], [5]]);
+});
+
 describe('the young on a plant', () => {
   // A resident that flies in May (days 121 to 151) with one brood, and winters in the litter.
   const monarch = target('monarch');

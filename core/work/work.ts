@@ -152,8 +152,10 @@ export class GardenWork {
       if (on.standing === 'late' && takesAll(task.action) && this.#isLivedOn(task, today)) continue;
       if (on.standing !== 'gone' && on.standing !== 'later') tasks.push(on);
     }
-    tasks.sort((a, b) => ORDER[a.standing] - ORDER[b.standing] || a.until - b.until || a.due - b.due);
-    return { today, tasks, water, warnings: this.#warnings(weather, water, said), leave: this.#leftAlone(weather) };
+    const shown = tasks
+      .filter((task) => !isRarer(task, tasks, today))
+      .sort((a, b) => ORDER[a.standing] - ORDER[b.standing] || a.until - b.until || a.due - b.due);
+    return { today, tasks: shown, water, warnings: this.#warnings(weather, water, said), leave: this.#leftAlone(weather) };
   }
 
   #isLivedOn({ plants }: Task, today: DayNumber): boolean {
@@ -252,6 +254,19 @@ export class GardenWork {
     );
   }
 }
+
+/** Is the same done more often just now by another row, as a feeder in the heat? */
+const isRarer = (task: TaskOn, tasks: readonly TaskOn[], today: DayNumber): boolean =>
+  task.feature !== null &&
+  tasks.some(
+    (other) =>
+      other.feature === task.feature &&
+      other.site_id === task.site_id &&
+      other.action === task.action &&
+      (other.every ?? Infinity) < (task.every ?? Infinity) &&
+      other.from <= today &&
+      other.until >= today,
+  );
 
 /** A dry site as a task of today; none where nothing is dry, or where tomorrow’s rain will do for what can wait. */
 function waterTask(row: WaterOn, today: DayNumber, { past }: Weather): Task[] {

@@ -93,6 +93,7 @@ const adding = ref(false);
         <SettledTask v-for="row in settled" :key="row.id" :row="row" />
       </ul>
     </details>
+    <WordsHere :words="['deadhead', 'pinch', 'shear', 'divide', 'harden off']" />
     <p class="no-print mt-4 max-w-prose text-sm text-quiet">
       Tasks follow from what grows here, its age, the frosts and the weather, and move with them. They are the usual practice;
       where local rules or an extension office say otherwise, those count.
