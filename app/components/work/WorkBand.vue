@@ -15,7 +15,7 @@ const cell = WIDTH / HALF_MONTHS;
 </script>
 
 <template>
-  <figure v-if="work.minutes.length" class="no-print mb-1">
+  <section v-if="work.minutes.length" class="no-print mb-1" aria-label="The year’s work by half-month">
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       class="block h-7 w-full"
@@ -35,12 +35,12 @@ const cell = WIDTH / HALF_MONTHS;
         :opacity="h === nowIn ? 1 : 0.5"
       />
     </svg>
-    <figcaption class="flex flex-wrap justify-between gap-x-4 text-xs text-quiet">
+    <p class="flex flex-wrap justify-between gap-x-4 text-xs text-quiet">
       <span
         ><strong class="text-ink">{{ halfMonthName(view.halfMonth) }}: {{ shown < 1 ? 'no work' : minutesWords(shown) }}</strong>
         in a usual year</span
       >
       <span>{{ minutesWords(total) }} in all; minutes are estimates</span>
-    </figcaption>
-  </figure>
+    </p>
+  </section>
 </template>
