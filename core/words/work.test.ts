@@ -96,8 +96,8 @@ describe('a task in words', () => {
   ])('%f minutes are %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words));
   it('amounts in the units chosen', () => {
     expect(amountWords({ amount: 29, unit: 'l of water' }, us)).toBe('7.7 gal of water');
-    expect(amountWords({ amount: 100, unit: 'l of mulch' }, us)).toBe('3.5 cu ft of mulch');
-    expect(amountWords({ amount: 100, unit: 'l of mulch' }, metric)).toBe('100 L of mulch');
+    expect(amountWords({ amount: 100, unit: 'l of mulch' }, us)).toBe('3.5 cu ft of mulch (2 bags)');
+    expect(amountWords({ amount: 100, unit: 'l of mulch' }, metric)).toBe('100 L of mulch (2 bags)');
     expect(amountWords({ amount: 200, unit: 'g of feed' }, metric)).toBe('0.2 kg of feed');
     expect(amountWords({ amount: 9, unit: 'cane' }, us)).toBe('9 × cane');
   });

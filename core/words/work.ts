@@ -143,7 +143,10 @@ export function amountWords({ amount, unit }: Amount, units: Units): string {
   const rounded = amount < 10 ? Number(amount.toFixed(1)) : Math.round(amount);
   if (unit.startsWith('l of ')) {
     const what = unit.slice(5);
-    return `${/water|feed/.test(what) ? fluid(amount, units) : units.volume(amount)} of ${what}`;
+    if (/water|feed/.test(what)) return `${fluid(amount, units)} of ${what}`;
+    const bags = Math.ceil(amount / SETTINGS.shopping.goods.mulch.bag_l);
+    const inBags = what === 'mulch' ? ` (${bags} ${bags === 1 ? 'bag' : 'bags'})` : '';
+    return `${units.volume(amount)} of ${what}${inBags}`;
   }
   if (unit.startsWith('kg of ')) return `${units.weight(amount)} of ${unit.slice(6)}`;
   if (unit.startsWith('g of ')) return `${units.weight(amount / 1000)} of ${unit.slice(5)}`;
