@@ -240,7 +240,7 @@ describe('the dry spell of June', () => {
   });
 });
 
-it('on a phone Work stands at the bottom, and is told by what is due', async () => {
+it('on a phone Work stands at the bottom, and says what is due', async () => {
   const phone = await openPage(browser, 390, 844);
   await open(KETTLE, '', 'What to do now', phone);
   await phone

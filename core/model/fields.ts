@@ -21,6 +21,9 @@ export const monthDay = z
     return day >= 1 && day <= (lengths[month - 1] ?? 0);
   }, 'That day is not in the calendar.');
 
+/** Does an ISO date lie in the years that a garden is looked at in? */
+export const isWithin = (iso: string): boolean => iso >= '1950-01-01' && iso <= '2150-12-31';
+
 /** An ISO date that is in the calendar. */
 export const date = z
   .string()

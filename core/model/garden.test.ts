@@ -103,3 +103,13 @@ describe('glyphs', () => {
     expect(parseGlyph(cell)).toHaveProperty('problem');
   });
 });
+
+it.each([
+  ['1949-12-31', false],
+  ['1950-01-01', true],
+  ['2150-12-31', true],
+  ['2151-01-01', false],
+  ['2027-02-29', false],
+])('the clock of a garden may stand at %s: %s', (clock, may) => {
+  expect(GardenFields.shape.clock.safeParse(clock).success).toBe(may);
+});

@@ -1,5 +1,5 @@
 import { z } from './zod';
-import { choice, date, id, monthDay, name, number } from './fields';
+import { choice, date, id, isWithin, monthDay, name, number } from './fields';
 import { SeenFields, type Seen } from './seen';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
@@ -69,7 +69,7 @@ export const GardenFields = z.object({
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
   /** The day that the garden's clock stands at, for looking ahead and for demonstration; null: the day it is. */
-  clock: date.nullable().default(null),
+  clock: date.refine(isWithin, 'Set the clock to a day between 1950 and 2150.').nullable().default(null),
   yard: YardFields.nullable().default(null),
   money: MoneyFields.nullable().default(null),
   notes: note,

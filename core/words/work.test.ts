@@ -148,7 +148,7 @@ it('a warning says what is threatened, when, and what to do', () => {
 
 it('what a task put off costs', () => {
   expect(lossWords({ cycles: 1, plants: 12, closes_d: 0 })).toBe(
-    '1 life cycle hangs on it, 12 plants at risk and its window closes today',
+    '1 life cycle depends on it, 12 plants at risk and its window closes today',
   );
   expect(lossWords({ cycles: 0, plants: 0, closes_d: Infinity })).toBe('nothing yet');
 });

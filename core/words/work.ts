@@ -280,7 +280,7 @@ export function warningWords(warning: Warning, today: DayNumber, names: Names, u
 /** What putting a task off costs. */
 export function lossWords({ cycles, plants, closes_d }: Loss): string {
   const parts = [
-    cycles > 0 ? `${cycles} life ${cycles === 1 ? 'cycle hangs' : 'cycles hang'} on it` : '',
+    cycles > 0 ? `${cycles} life ${cycles === 1 ? 'cycle depends' : 'cycles depend'} on it` : '',
     plants > 0 ? `${plants} ${plants === 1 ? 'plant' : 'plants'} at risk` : '',
     Number.isFinite(closes_d)
       ? closes_d === 0

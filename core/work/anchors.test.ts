@@ -55,7 +55,7 @@ describe('the anchors of an average year', () => {
   it('are none where a plant has no such day: no bloom, or leaf all year', () => {
     expect(daysOf().dayOf('bloom-end', here(null, [90, 280]))).toBeNull();
     expect(daysOf().dayOf('leaf-fall', here(null, [1, 365]))).toBeNull();
-    // What keeps its leaf grows anew a month before the last frost.
+    // What keeps its leaf comes into new leaf a month before the last frost.
     expect(daysOf().dayOf('leaf-out', here(null, [1, 365]))).toBe(80);
   });
   it('without frosts stand at the coldest days: a month after them, and six weeks before', () => {

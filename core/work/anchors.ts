@@ -42,7 +42,7 @@ export function anchorOf(text: string): Anchor {
   return anchor;
 }
 
-/** What the days of a year hang on in a garden. */
+/** What the days of a year depend on in a garden. */
 export interface YearPlace {
   frosts: Frosts;
   daily: DailyNormals;

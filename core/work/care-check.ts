@@ -58,9 +58,9 @@ function distinct(found: readonly Contradiction[]): Contradiction[] {
   });
 }
 
-/** A pot plant that is tender in most gardens has its own way in and out, told for it and not for all. */
+/** A pot plant that is tender in most gardens has its own way in and out, written for it and not for all. */
 function checkWaysIn(library: Library, found: Contradiction[]) {
-  const told = new Set(
+  const written = new Set(
     library.care.filter((row) => row.place === 'pot' && !row.never).map((row) => `${row.action} ${row.plant}`),
   );
   const listed = new Set(library.status.filter((row) => isListed(row.status)).map((row) => row.plant));
@@ -68,7 +68,7 @@ function checkWaysIn(library: Library, found: Contradiction[]) {
     if (plant.container === 'no' || plant.kind === 'annual' || zoneIndex(plant.zone_min) < zoneIndex(TENDER_FROM)) continue;
     if (listed.has(plant.id)) continue;
     for (const action of ['bring-in', 'harden-off', 'take-out'])
-      if (!hostNames(plant).some((name) => told.has(`${action} ${name}`)))
+      if (!hostNames(plant).some((name) => written.has(`${action} ${name}`)))
         found.push({ file: 'care.csv', about: plant.id, message: `A tender pot plant, and nothing of its own says ${action}.` });
   }
 }

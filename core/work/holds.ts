@@ -2,7 +2,7 @@ import type { Coverage } from '../coverage/types';
 import { SETTINGS } from '../settings';
 
 /**
- * Which life cycles hang on each planting: creatures of which a need that is closed would no longer be without what it
+ * Which life cycles depend on each planting: creatures of which a need that is closed would no longer be without what it
  * gives, in some half-month. By planting id.
  */
 export function holdsOf({ targets }: Pick<Coverage, 'targets'>): Map<string, string[]> {

@@ -246,7 +246,7 @@ describe('what the survey asks for', () => {
   });
 });
 
-it('a task says which life cycles hang on its plants', () => {
+it('a task says which life cycles depend on its plants', () => {
   // One host of one creature: without its twenty plants nothing feeds the larvae.
   const world = worldOf({
     targets: [target('monarch', { adult_food: 'none', overwinters_as: 'none-migrates', overwinters_in: 'elsewhere' })],

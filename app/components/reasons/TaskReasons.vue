@@ -13,7 +13,7 @@ import {
   youngSentences,
 } from '~~/core/words/work';
 
-/** Why a task is there, when, what hangs on it and what it follows from. */
+/** Why a task is there, when, what depends on it and what it follows from. */
 const props = defineProps<{ task: string }>();
 const garden = useGardenStore();
 const work = useWorkStore();
@@ -54,7 +54,7 @@ const frostless = computed(() => work.work?.frostless ?? false);
       </ul>
     </template>
     <template v-if="row.holds.length">
-      <h4 class="mt-3 font-semibold">Life cycles that hang on these plants</h4>
+      <h4 class="mt-3 font-semibold">Life cycles that depend on these plants</h4>
       <ul class="text-sm">
         <li v-for="target in row.holds" :key="target">
           <button class="link min-h-[26px]" @click="view.explain({ kind: 'target', target })">

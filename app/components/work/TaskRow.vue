@@ -98,7 +98,7 @@ const id = useId();
       <p class="col-span-2 col-start-2 text-sm text-quiet md:col-span-1 md:col-start-auto md:pt-1">
         {{ whenWords(task, work.today) }}<template v-if="amounts.length">; {{ amounts.join(', ') }}</template
         ><span v-if="task.holds.length" class="text-host"
-          >; {{ task.holds.length }} {{ task.holds.length === 1 ? 'life cycle hangs' : 'life cycles hang' }} on it</span
+          >; {{ task.holds.length }} {{ task.holds.length === 1 ? 'life cycle depends' : 'life cycles depend' }} on it</span
         ><span class="md:hidden print:hidden">{{ task.minutes < 1 ? '' : `; ${minutesWords(task.minutes)}` }}</span>
       </p>
       <p class="hidden pt-1 text-right text-sm text-quiet tabular md:block">

@@ -1,5 +1,5 @@
 import { getQuery } from 'h3';
-import { date } from '../../../../../core/model/fields';
+import { date, isWithin } from '../../../../../core/model/fields';
 import { dayInYear, dayNumber, yearOf } from '../../../../../core/model/days';
 import { Fault } from '../../../../database/faults';
 import { weatherStation } from '../../../../devices/weather-station';
@@ -13,11 +13,13 @@ export default route(
   },
   (request) => {
     const on = date.safeParse(getQuery(request.event).on);
-    if (!on.success) throw new Fault(422, 'Say for which day the weather is wanted, as ?on=2026-05-14.');
+    if (!on.success || !isWithin(on.data))
+      throw new Fault(422, 'Say for which day between 1950 and 2150 the weather is wanted, as ?on=2026-05-14.');
     const today = dayNumber(on.data);
     const first = dayInYear(yearOf(today) - 1, 1);
     const station = weatherStation(request.here);
-    request.header('Cache-Control', 'private, max-age=600');
+    // It follows from the garden's place, which may be corrected.
+    request.header('Cache-Control', 'no-store');
     return { first, past: station.days(first, today), forecast: station.forecast(today) };
   },
 );
