@@ -21,7 +21,8 @@ export const MONTH_NAMES = [
 ] as const;
 /** The months by their first three letters, as columns are headed. */
 export const SHORT_MONTHS = MONTH_NAMES.map((name) => name.slice(0, 3));
-const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
+/** Days of the months of an average year, January first. */
+export const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 
 /** Day of the year before the first of each month (0 for January). */
 const MONTH_OFFSETS = MONTH_LENGTHS.map((_, month) => MONTH_LENGTHS.slice(0, month).reduce((sum, days) => sum + days, 0));

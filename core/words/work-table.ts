@@ -34,9 +34,6 @@ export interface WorkEvent {
   last: string;
 }
 
-/** The most days that one occurrence of a repeated task takes in a calendar. */
-const OCCURRENCE_d = 1;
-
 /** Tasks as events from a day on: one with its whole window, one that repeats each time it is due. */
 export function workEvents(tasks: readonly Task[], names: Names, units: Units, from: DayNumber): WorkEvent[] {
   return tasks.flatMap((task) => {
@@ -51,7 +48,7 @@ export function workEvents(tasks: readonly Task[], names: Names, units: Units, f
     if (task.every === null) return task.until < from ? [] : [event(task.key, task.from, task.until)];
     const found: WorkEvent[] = [];
     for (let day = task.from; day <= Math.min(task.until, from + 365); day += task.every)
-      if (day >= from) found.push(event(`${task.key} ${isoOf(day)}`, day, day + OCCURRENCE_d - 1));
+      if (day >= from) found.push(event(`${task.key} ${isoOf(day)}`, day, day));
     return found;
   });
 }

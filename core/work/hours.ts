@@ -1,5 +1,5 @@
 import { averageDay, yearOf } from '../model/days';
-import { HALF_MONTHS, halfMonthOfDay } from '../model/half-month';
+import { HALF_MONTHS, halfMonthOfDay, MONTH_LENGTHS } from '../model/half-month';
 import type { WaterMonth } from '../place/soil/water-year';
 import { thirstShare } from '../place/soil/water-year';
 import type { MeasuredSite } from '../place/survey/measured';
@@ -9,7 +9,6 @@ import type { Thirsty } from './water';
 
 /** Share of the water that a month lacks which is given, by how dry the ground may grow. Judgement: dry spells are a part of the months. */
 const GIVEN = { moist: 1, even: 1, spell: 0.4, 'long-spell': 0.1, none: 0 };
-const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
 /**
  * Minutes of work in each half-month of a year: each task where its window begins, one that repeats each time it is due,
@@ -31,7 +30,7 @@ export function minutesByHalfMonth(
   for (const { site, groups } of water)
     months.forEach((month, i) => {
       if (means_c[i]! < SETTINGS.work.water.rests_c) return;
-      const each = usualWatering(site, groups, month, MONTH_DAYS[i]!) / 2;
+      const each = usualWatering(site, groups, month, MONTH_LENGTHS[i]!) / 2;
       minutes[2 * i]! += each;
       minutes[2 * i + 1]! += each;
     });

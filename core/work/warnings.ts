@@ -106,7 +106,7 @@ export function warningsOn(
   return found;
 }
 
-/** The frost that nears, with the odds (0–1) that the last is still to come, or that the first has come by its week. */
+/** The frost that nears, with the odds (0–1) that the last is still to come, or that the first falls within its week. */
 function frostsNearing(today: DayNumber, { last_frost, first_frost }: Frosts, spread_d: number): Warning[] {
   const { frostNears_d } = SETTINGS.work.warn;
   const found: Warning[] = [];
@@ -139,7 +139,7 @@ export function normalShare(deviations: number): number {
   return deviations >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
 }
 
-/** The chance that what has not come by now comes within a span, both in standard deviations. */
+/** The chance that what is still to come comes within a span, both in standard deviations. */
 const chanceWithin = (now: number, span: number) => {
   const left = 1 - normalShare(now);
   return left < 1e-6 ? 1 : (normalShare(now + span) - normalShare(now)) / left;

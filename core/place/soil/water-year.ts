@@ -1,4 +1,5 @@
 import type { Site } from '../../model/garden';
+import { MONTH_LENGTHS } from '../../model/half-month';
 import { SETTINGS } from '../../settings';
 
 export interface WaterMonth {
@@ -8,8 +9,6 @@ export interface WaterMonth {
   rain_days?: number;
 }
 export type WateredSite = Pick<Site, 'texture' | 'runoff' | 'sun_h' | 'kind' | 'drainage'>;
-
-const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
 /** Water (mm) that a soil holds for roots of a depth (m), between wilting and field capacity. */
 export function storeOf(texture: Site['texture'], depth_m: number): number {
@@ -40,7 +39,7 @@ export function waterYear(site: WateredSite, months: readonly WaterMonth[]): num
   const shares: number[] = [];
   for (let turn = 0; turn < 3; turn++)
     months.forEach(({ rain_mm, et0_mm, rain_days }, month) => {
-      const days = MONTH_DAYS[month]!;
+      const days = MONTH_LENGTHS[month]!;
       // Wet days come in spells, evenly through the month.
       const every = Math.min(days, (days * spell_d) / Math.max(1, rain_days ?? days / 3));
       const fall = (rain_mm * runoffShare[site.runoff] * every) / days;

@@ -1,4 +1,5 @@
 import { averageDay, dayInYear, isoOf, yearOf, type DayNumber } from '../../model/days';
+import { MONTH_LENGTHS } from '../../model/half-month';
 import { normalFrom, randomFrom, seedOf } from '../../model/random';
 import { SETTINGS } from '../../settings';
 import type { DailyNormals } from '../climate/degree-days';
@@ -14,7 +15,6 @@ export interface StationPlace {
   months: readonly WaterMonth[];
 }
 
-const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 const round = (value: number) => Math.round(value * 10) / 10;
 
 /** How far days of a season stray: most in midwinter, least in midsummer. */
@@ -52,11 +52,11 @@ function simulatedYear({ lat, lon, daily, months }: StationPlace, year: number):
     const off = strayOf(average) * quick + slow.stray_c * lasting - fallen;
     const month = Number(isoOf(day).slice(5, 7)) - 1;
     const { rain_mm, et0_mm, rain_days } = months[month]!;
-    const wetDays = Math.min(MONTH_DAYS[month]! - 1, rain_days ?? MONTH_DAYS[month]! / 3);
-    const share = wetDays / MONTH_DAYS[month]!;
+    const wetDays = Math.min(MONTH_LENGTHS[month]! - 1, rain_days ?? MONTH_LENGTHS[month]! / 3);
+    const share = wetDays / MONTH_LENGTHS[month]!;
     wet = random() < (wet ? share + (1 - share) * again : share * (1 - again));
     const rain = wet ? (-Math.log(1 - random()) * rain_mm) / Math.max(1, wetDays) : 0;
-    const thirst = (et0_mm / MONTH_DAYS[month]!) * (wet ? wetThirst : (1 - share * wetThirst) / (1 - share));
+    const thirst = (et0_mm / MONTH_LENGTHS[month]!) * (wet ? wetThirst : (1 - share * wetThirst) / (1 - share));
     const low = daily.tmin[average - 1]! + off + 0.8 * normal();
     const high = daily.tmax[average - 1]! + off + 0.8 * normal() - (wet ? wetCooler_c : -(wetCooler_c * share) / (1 - share));
     days.push({
