@@ -13,6 +13,7 @@ const ROOMS = [
   'plan',
   'season',
   'work',
+  'log',
   'garden',
   'words',
 ];

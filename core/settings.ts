@@ -342,6 +342,25 @@ export const SETTINGS = {
     weight: [0, 0.5, 0.8, 1],
     /** Years from which nobody seen early or late shortens a flight; one sighting lengthens it. Judgement: nobody looks every day. */
     shortenFrom: 3,
+    /** Days between a recorded date and the expected one from which the gardener is asked whether it is right. Judgement: more than weather does. */
+    askFrom_d: 21,
+  },
+  log: {
+    /** Days from the first of its flight in which an adult fresh from its case has passed the winter, and before it. Judgement: a brood takes longer. */
+    emerges_d: 30,
+    early_d: 30,
+    /** Times that adults were seen, and days since the first, without an egg or a caterpillar, from which one asks why. Judgement. */
+    visitsUnlaid: 3,
+    unlaid_d: 30,
+    /** Minutes of a walk where none was walked before. Judgement: short enough to be repeated. */
+    walkMinutes: 20,
+    /** Days for which a sighting makes the next likely, and days of other years that count as the same weeks. Judgement. */
+    recent_d: 14,
+    about_d: 12,
+    /** Days about an expected flower in which it is asked for. Judgement. */
+    due_d: 14,
+    /** Offers shown at once: what a phone has room for. */
+    offers: 8,
   },
   cut: {
     /** Days a plant flowers before a cut is worth it, and after its last flower that a cut still brings a second bloom. Trade. */

@@ -15,9 +15,7 @@ import type {
 import { PLANNED } from '~~/core/model/states';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import type { ReferenceFile } from '~~/core/model/tables';
-import type { Seen, SeenFields } from '~~/core/model/seen';
 import type { OwnDay, OwnDayFields, Work, WorkFields } from '~~/core/model/work';
-import { SEEN_WORDS } from '~~/core/model/vocabulary';
 
 /**
  * What a gardener can do to the open garden: each is a change sent to the server and a sentence that says what was done.
@@ -120,14 +118,6 @@ export function useCommands() {
     },
   };
 
-  const seenName = (fields: Pick<SeenFields, 'of' | 'what'>) =>
-    `${SEEN_WORDS[fields.what]} of ${fields.what.endsWith('bloom') ? nameOf(fields.of) : creatureName(fields.of)}`;
-  const dates = {
-    /** Records a first or last day; throws the fault, for the form to show. */
-    addSeen: (fields: SeenFields) => change('POST', '/seen', fields, `The ${seenName(fields)} is recorded.`),
-    removeSeen: (row: Seen) => remove(`/seen/${row.id}`, row, `The ${seenName(row)} is deleted.`),
-  };
-
   /** Makes an offered change. */
   function makeChange(offer: Change): Promise<boolean> {
     switch (offer.kind) {
@@ -164,5 +154,5 @@ export function useCommands() {
     setClock: (clock: string | null) =>
       revise('', garden.garden!, { clock }, clock === null ? 'The clock shows the day it is.' : ''),
   };
-  return { ...work, ...place, ...targets, ...plantings, ...plans, ...library, ...dates, makeChange };
+  return { ...work, ...place, ...targets, ...plantings, ...plans, ...library, makeChange };
 }

@@ -26,6 +26,7 @@ export function useKeys(actions: { find: () => void; help: () => void }) {
     if (station) void navigateTo(station.path);
     else if (event.key === '[') view.moveTo(view.halfMonth - 1);
     else if (event.key === ']') view.moveTo(view.halfMonth + 1);
+    else if (event.key === 'n') view.writeDown();
     else if (event.key === '/') actions.find();
     else if (event.key === '?') actions.help();
     else return;

@@ -6,9 +6,14 @@ export function saveAs(name: string, href: string) {
   link.click();
 }
 
-/** Hands a text to the person as a file of its type. */
-export function saveText(name: string, type: string, text: string) {
-  const href = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a file held in memory to the person. */
+export function saveBlob(name: string, blob: Blob) {
+  const href = URL.createObjectURL(blob);
   saveAs(name, href);
   URL.revokeObjectURL(href);
+}
+
+/** Hands a text to the person as a file of its type. */
+export function saveText(name: string, type: string, text: string) {
+  saveBlob(name, new Blob([text], { type }));
 }

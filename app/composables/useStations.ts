@@ -13,6 +13,7 @@ export function useStations() {
   const garden = useGardenStore();
   const view = useViewStore();
   const work = useWorkStore();
+  const log = useLogStore();
   return computed<Station[]>(() => {
     const served = garden.served;
     const unserved = served ? served.targets.length - served.closed : 0;
@@ -33,7 +34,7 @@ export function useStations() {
         name: 'Targets',
         path: `${base}/targets`,
         figure: !served?.targets.length ? 'none chosen' : unserved === 0 ? 'all served' : `${unserved} unserved`,
-        daily: true,
+        daily: false,
       },
       {
         key: '3',
@@ -55,6 +56,17 @@ export function useStations() {
         name: 'Work',
         path: `${base}/work`,
         figure: work.day === null ? 'what to do now' : work.now.length === 0 ? 'nothing due' : `${work.now.length} to do`,
+        daily: true,
+      },
+      {
+        key: '8',
+        name: 'Log',
+        path: `${base}/log`,
+        figure: !log.ready
+          ? 'what was seen'
+          : log.book.entries.length === 0
+            ? 'nothing yet'
+            : `${log.book.inYear(log.year).length} in ${log.year}`,
         daily: true,
       },
       {

@@ -146,5 +146,7 @@ export const useRecordsStore = defineStore('records', () => {
       }),
     );
   }
-  return { state, id, ownLayer, readyFor, load, send, change, attempt, revise, remove, step, undoable };
+  /** Takes a state that was answered to what another part of the application sent. */
+  const answered = (of: string, answer: GardenState) => take(of, answer);
+  return { state, id, ownLayer, readyFor, load, send, change, attempt, revise, remove, step, undoable, answered };
 });

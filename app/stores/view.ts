@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { halfMonthOfDay, HALF_MONTHS, writeDays, type DateManner } from '~~/core/model/half-month';
 import type { UnitSystem } from '~~/core/model/units';
+import type { Entry, EntryFields } from '~~/core/model/log';
 import { degreesOf, unitsOf, type Degrees } from '~~/core/words/units';
 import type { PlaceValue } from '~~/core/garden/place-effects';
 import type { SpecialNeed, Stage } from '~~/core/model/vocabulary';
@@ -65,7 +66,15 @@ export const useViewStore = defineStore('view', () => {
   /** An area with the length of its edge: `8 m², 12 m round`. */
   const round = (m2: number, m: number) => `${area(m2)}, ${distance(m)} round`;
   const weight = (kg: number) => inUnits.value.weight(kg);
+  /** What is being written down, as far as it is said already; null: nothing. */
+  const writing = shallowRef<{ start: Partial<EntryFields>; entry: Entry | null } | null>(null);
+  const writeDown = (start: Partial<EntryFields> = {}) => void (writing.value = { start, entry: null });
+  /** Opens an entry of the log again, to change it. */
+  const changeEntry = (entry: Entry) => void (writing.value = { start: entry, entry });
   return {
+    writing,
+    writeDown,
+    changeEntry,
     today,
     halfMonth,
     subject,

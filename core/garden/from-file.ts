@@ -1,3 +1,5 @@
+import { datesOf } from '../log/dates';
+import { entriesOf } from '../log/earlier';
 import type { GardenFields, GardenFile, GardenRecords } from '../model/garden';
 
 /** The records of a garden as its file gives them, without a database: rows that have no id in the file are numbered. */
@@ -14,7 +16,7 @@ export function recordsOf(file: GardenFile): GardenRecords {
     own: numbered(file.own, 'own'),
     things: numbered(file.things, 'thing'),
     measures: numbered(file.measures, 'measure'),
-    seen: numbered(file.seen, 'seen'),
+    seen: datesOf(entriesOf(file)),
     work: numbered(file.work, 'work'),
     weather: numbered(file.weather, 'weather'),
   };

@@ -52,7 +52,7 @@ describe('from the records of a garden', () => {
   });
   it('a bloom recorded in a year stands as it was in that year, and moves a usual one half way', () => {
     // 1 May is day 121; recorded on 11 May, ten days later.
-    const seen = [{ id: 's', revision: 0, of: 'flower', what: 'first-bloom', on_day: '2026-05-11', note: '' }] as const;
+    const seen = [{ id: 's', of: 'flower', what: 'first-bloom', on_day: '2026-05-11', sure: true }] as const;
     const here = gardenHere(recordsIn(WORLD, [], { seen: [...seen] }), library);
     expect(here.almanac.plants.get('flower')!.bloom!.from).toBe(126);
     expect(here.inYear(2026).input.almanac.plants.get('flower')!.bloom!.from).toBe(131);

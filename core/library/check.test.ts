@@ -52,6 +52,17 @@ describe('rows that cannot stand', () => {
     ],
     ['a caution about nothing', { cautions: first(library.cautions, { plant: 'triffid' }) }, 'No plant has this id'],
     ['care of nothing', { care: first(library.care, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
+    ['a look-alike of nobody', { lookalikes: first(library.lookalikes, { b: 'yeti' }) }, 'No target has this id'],
+    [
+      'a creature like itself',
+      { lookalikes: first(library.lookalikes, { b: library.lookalikes[0]!.a }) },
+      'not its own look-alike',
+    ],
+    [
+      'a mark of both',
+      { lookalikes: first(library.lookalikes, { b_mark: library.lookalikes[0]!.a_mark }) },
+      'tells nobody apart',
+    ],
     ['an ailment of nothing', { ailments: first(library.ailments, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
     ['a way to raise nothing', { propagation: first(library.propagation, { plant: 'triffid' }) }, 'No plant has this id'],
   ])('%s', (_, changed, message) => expect(messages(changed)).toContain(message));

@@ -98,6 +98,13 @@ export function checkRows(library: Library): Contradiction[] {
   for (const row of library.tags) known('plant-tags.csv', row, names, row.plant, 'plant, genus or family');
   for (const row of library.ailments) known('ailments.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.clearing) known('clearing.csv', row, subjects, row.plant, 'plant, genus, family or kind');
+  for (const row of library.lookalikes) {
+    for (const of of [row.a, row.b]) known('lookalikes.csv', row, targets, of, 'target');
+    const say = about('lookalikes.csv', row, `${row.a} and ${row.b}`);
+    if (row.a === row.b) say('A creature is not its own look-alike.');
+    if (row.a_mark === row.b_mark) say('A mark that both have tells nobody apart.');
+    if (library.lookalikes.some((other) => other.a === row.b && other.b === row.a)) say('The pair is there twice.');
+  }
   for (const row of library.targets) {
     const say = about('targets.csv', row, row.id);
     if (row.size_min_mm > row.size_max_mm) say('size_min_mm is more than size_max_mm.');

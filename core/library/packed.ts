@@ -22,6 +22,7 @@ export const LIBRARY_PARTS = {
     'propagation',
     'ailments',
     'clearing',
+    'lookalikes',
   ],
   tending: ['care', 'tags'],
 } as const satisfies Record<string, LibraryList[]>;

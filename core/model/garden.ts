@@ -1,6 +1,7 @@
 import { z } from './zod';
 import { choice, date, id, isWithin, monthDay, name, number } from './fields';
-import { SeenFields, type Seen } from './seen';
+import { NewEntry } from './log';
+import type { Seen } from './seen';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
 import * as words from './vocabulary';
@@ -194,6 +195,14 @@ export const Planting = PlantingFields.extend({ ...stored, plan_id: id });
 export const OwnRow = OwnRowFields.extend(stored);
 export const Plan = z.object({ id, name, current: z.boolean(), wishes: PlanWishes.nullable().default(null), revision });
 
+/** A first or last day of bloom or flight, as files wrote it before there was a log. */
+const EarlierDate = z.object({
+  of: id,
+  what: choice(words.SEEN_KINDS, 'what was seen'),
+  on_day: date,
+  note: z.string().max(500, 'Keep the note under 500 characters.').default(''),
+});
+
 /** One garden as the application exports and imports it: the documented open format. */
 export const GardenFile = z
   .object({
@@ -210,7 +219,9 @@ export const GardenFile = z
     own: z.array(OwnRowFields).max(10_000).default([]),
     things: z.array(ThingFields).max(500).default([]),
     measures: z.array(MeasureFields).max(5000).default([]),
-    seen: z.array(SeenFields).max(20_000).default([]),
+    /** Dates as files wrote them before there was a log. */
+    seen: z.array(EarlierDate).max(20_000).default([]),
+    log: z.array(NewEntry).max(50_000, 'A log holds at most 50,000 entries.').default([]),
     work: z.array(WorkFields).max(20_000).default([]),
     weather: z.array(OwnDayFields).max(20_000).default([]),
     pictures: z.array(Picture).max(4).default([]),
@@ -247,6 +258,11 @@ export const GardenFile = z
       'own',
       file.own.map((row) => `${row.file}: ${row.key}`),
       'The own row of the library',
+    );
+    once(
+      'log',
+      file.log.map((row) => row.id),
+      'The entry of the log',
     );
     const sites = new Set(file.sites.map((site) => site.id));
     const plans = new Set(file.plans.map((plan) => plan.id));
@@ -305,7 +321,7 @@ export interface GardenRecords {
   /** What stands in the yard, and what was measured on its sites. */
   things: Thing[];
   measures: Measure[];
-  /** First and last days of bloom and flight that the gardener recorded. */
+  /** First and last days of bloom and flight, from the log. */
   seen: Seen[];
   /** What was said of the work: done, skipped, put off, and own tasks. */
   work: Work[];
@@ -317,6 +333,8 @@ export interface GardenRecords {
 export interface GardenState extends GardenRecords {
   /** The change that would be undone, and the one that would be done again, by its number and label. */
   history: Record<'undo' | 'redo', { entry: number; label: string } | null>;
+  /** The number of the last change of the log, which is asked for by itself. */
+  log_at: number;
 }
 
 /** A garden as it stood at a moment of the past. */

@@ -357,6 +357,18 @@ const Clearing = z.object({
   note,
 });
 
+/** Two creatures easily mistaken for each other, and the one mark that tells them apart. */
+export const LookAlike = z.object({
+  a: slug,
+  b: slug,
+  /** Where to look, and what is seen there of either. */
+  look: text,
+  a_mark: text,
+  b_mark: text,
+  confidence,
+  note,
+});
+
 /** The schema of the rows of every file. */
 export const SCHEMAS = {
   'regions.csv': Region,
@@ -375,6 +387,7 @@ export const SCHEMAS = {
   'plant-tags.csv': PlantTag,
   'ailments.csv': Ailment,
   'clearing.csv': Clearing,
+  'lookalikes.csv': LookAlike,
 } as const satisfies Record<ReferenceFile, z.ZodObject>;
 
 export type Region = z.infer<typeof Region>;
@@ -393,6 +406,7 @@ export type Care = z.infer<typeof Care>;
 export type PlantTag = z.infer<typeof PlantTag>;
 type Ailment = z.infer<typeof Ailment>;
 type Clearing = z.infer<typeof Clearing>;
+export type LookAlike = z.infer<typeof LookAlike>;
 
 /** The library as the calculations read it. */
 export interface Library {
@@ -412,4 +426,5 @@ export interface Library {
   tags: PlantTag[];
   ailments: Ailment[];
   clearing: Clearing[];
+  lookalikes: LookAlike[];
 }

@@ -1,13 +1,13 @@
-import { z } from './zod';
-import { choice, date, id } from './fields';
-import { SEEN_KINDS } from './vocabulary';
+import type { SeenKind } from './vocabulary';
 
-/** One such day as the gardener saw it, of a plant or a target of the library. */
-export const SeenFields = z.object({
-  of: id,
-  what: choice(SEEN_KINDS, 'what was seen'),
-  on_day: date,
-  note: z.string().max(500, 'Keep the note under 500 characters.').default(''),
-});
-export type SeenFields = z.infer<typeof SeenFields>;
-export type Seen = SeenFields & { id: string; revision: number };
+/** A first or last day of bloom or flight, as the log gives it: what moves the calendar of a garden. */
+export interface Seen {
+  /** The entry of the log that it comes from. */
+  id: string;
+  /** A plant or a creature of the library. */
+  of: string;
+  what: SeenKind;
+  on_day: string;
+  /** Did the gardener say that it is the first or the last? If not, it counts only near what is expected. */
+  sure: boolean;
+}

@@ -16,6 +16,7 @@ export const TABLES = {
   'plant-tags.csv': { list: 'tags', key: ['plant', 'tag'] },
   'ailments.csv': { list: 'ailments', key: ['plant', 'symptom', 'cause'] },
   'clearing.csv': { list: 'clearing', key: ['plant', 'way'] },
+  'lookalikes.csv': { list: 'lookalikes', key: ['a', 'b'] },
 } as const;
 
 export type ReferenceFile = keyof typeof TABLES;

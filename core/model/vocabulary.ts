@@ -208,6 +208,53 @@ export const SEEN_WORDS: Record<SeenKind, string> = {
   'last-flight': 'last adult',
 };
 
+/** What was seen of a creature: its stages, what it left, and what ends it. */
+export const SIGHTING_KINDS = [
+  'adult',
+  'courting',
+  'laying',
+  'eggs',
+  'larva',
+  'chrysalis',
+  'emerged',
+  'nest',
+  'fledged',
+  'trace',
+  'dead',
+] as const;
+/** What was seen of a plant. */
+export const PLANT_NOTES = [
+  'first-flower',
+  'full-flower',
+  'last-flower',
+  'height',
+  'leaf',
+  'eaten',
+  'grown-back',
+  'spread',
+  'lost',
+  'mislabelled',
+] as const;
+export const ENTRY_KINDS = [...SIGHTING_KINDS, ...PLANT_NOTES, 'walk', 'released'] as const;
+export type EntryKind = (typeof ENTRY_KINDS)[number];
+export type SightingKind = (typeof SIGHTING_KINDS)[number];
+export type PlantNote = (typeof PLANT_NOTES)[number];
+const SIGHTINGS: ReadonlySet<EntryKind> = new Set(SIGHTING_KINDS);
+const NOTES_OF_PLANTS: ReadonlySet<EntryKind> = new Set(PLANT_NOTES);
+export const isSighting = (what: EntryKind): what is SightingKind => SIGHTINGS.has(what);
+export const isPlantNote = (what: EntryKind): what is PlantNote => NOTES_OF_PLANTS.has(what);
+
+/** What an adult or a caterpillar did. */
+export const DOINGS = ['nectaring', 'flying', 'basking', 'resting', 'patrolling', 'puddling', 'feeding', 'roosting'] as const;
+export type Doing = (typeof DOINGS)[number];
+/** How large a caterpillar was, by its instar or by the eye. */
+export const LARVA_SIZES = ['1', '2', '3', '4', '5', 'small', 'half-grown', 'full-grown'] as const;
+export const LOSS_CAUSES = ['winter', 'drought', 'wet', 'eaten', 'disease', 'heat', 'wind', 'removed', 'age', 'unknown'] as const;
+export type LossCause = (typeof LOSS_CAUSES)[number];
+export const SKIES = ['sun', 'mixed', 'cloud', 'rain'] as const;
+export const WINDS = ['still', 'light', 'fresh', 'strong'] as const;
+export const DATE_ROLES = ['first', 'last', 'neither'] as const;
+
 /** Families of flower colours, as a gardener may wish for them. */
 export const COLOUR_FAMILIES = ['white', 'yellow', 'orange', 'red', 'pink', 'purple', 'blue', 'green'] as const;
 export type ColourFamily = (typeof COLOUR_FAMILIES)[number];

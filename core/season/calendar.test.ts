@@ -126,9 +126,8 @@ describe('how a date comes about', () => {
     of: 'phlox',
     what: 'first-bloom' as const,
     on_day,
-    note: '',
     id: `s${i}`,
-    revision: 0,
+    sure: true,
   }));
   it('a degree and a half north it opens five days later, and two years of the gardener count by four fifths', () => {
     const almanac = almanacFor(libraryOf(world), { ...GARDEN, lat: 41.5 }, seen);

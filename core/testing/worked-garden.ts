@@ -273,6 +273,7 @@ export function libraryOf(world: World): Library {
     tags: world.tags ?? [],
     ailments: [],
     clearing: [],
+    lookalikes: [],
   };
 }
 

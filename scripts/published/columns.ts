@@ -243,6 +243,15 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     years: 'Years until nothing more comes up',
     note: 'In words',
   },
+  'lookalikes.csv': {
+    a: 'A creature',
+    b: 'Another that is easily mistaken for it',
+    look: 'Where to look',
+    a_mark: 'What is seen there of the first',
+    b_mark: 'What is seen there of the other',
+    confidence: 'high, medium or low',
+    note: 'In words',
+  },
 };
 
 interface Shape {

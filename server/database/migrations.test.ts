@@ -12,6 +12,7 @@ import { createGarden, listGardens } from './records/gardens';
 import { updateWishes } from './records/plans';
 import { readGarden } from './records/reading';
 import { updateSite } from './records/sites';
+import { readRows } from './tables';
 
 const MIGRATIONS = 'server/database/migrations';
 const folder = mkdtempSync(join(tmpdir(), 'outwash-migrations-'));
@@ -102,13 +103,15 @@ function migrationsBefore(number: string) {
 /** Writes to an earlier database with today's records, whose later columns it has only for as long. */
 function asEarlier(file: string, migrations: string, write: (old: ReturnType<typeof openDatabase>) => void) {
   const old = openDatabase(file, migrations);
-  for (const later of ['009-ground.sql', '010-allowed-nearby.sql', '011-first-minutes.sql', '012-work.sql'])
+  for (const later of ['009-ground.sql', '010-allowed-nearby.sql', '011-first-minutes.sql', '012-work.sql', '013-log.sql'])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
   for (const column of ['ground', 'assumed']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
   for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock'])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
-  for (const table of ['work', 'own_day']) old.exec(`DROP TABLE ${table}`);
+  for (const table of ['work', 'own_day', 'entry', 'log_change']) old.exec(`DROP TABLE ${table}`);
+  const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;
+  old.exec(dates);
   old.close();
 }
 const pond = () => GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
@@ -127,6 +130,46 @@ it('a source named as earlier versions did is named as now, in the records and i
   step(db, id, 'undo');
   expect(readGarden(db, id).sites[0]!.counts).toEqual({});
   expect(SiteFields.parse({ ...site!, counts: { ph: 'told' } }).counts).toEqual({ ph: 'stated' });
+  db.close();
+});
+
+it('recorded dates become entries of the log, and recording one can still be undone', () => {
+  const file = join(folder, 'dates.sqlite');
+  const old = openDatabase(file, migrationsBefore('013'));
+  old.exec(`
+    INSERT INTO garden (id, name, region, lat, lon, elevation_m, half_zone, children, dogs, cats, grazing, school_plants, school_autumn, school_pots)
+      VALUES ('yard', 'Yard', 'northeast-coast', 41.7, -70.4, 10, '7a', 0, 0, 0, 0, 'natives-first', 'leave', 'two-zones');
+    INSERT INTO plan (id, garden_id, position, name, current) VALUES ('plan', 'yard', 1, 'Plan', 1);
+    INSERT INTO seen (id, garden_id, revision, position, of, what, on_day, note) VALUES
+      ('s1', 'yard', 0, 1, 'asclepias-tuberosa', 'first-bloom', '2026-06-08', 'By the gate.'),
+      ('s2', 'yard', 0, 2, 'danaus-plexippus', 'last-flight', '2026-10-02', '');
+  `);
+  const row = (id: string, of: string, what: string, on_day: string, note: string) => ({
+    id,
+    revision: 0,
+    of,
+    what,
+    on_day,
+    note,
+  });
+  const journal = old.prepare(`INSERT INTO journal (garden_id, label, changes) VALUES ('yard', ?, ?)`);
+  const added = (after: { id: string }) => ({ table: 'seen', id: after.id, position: 1, before: null, after });
+  journal.run('first', JSON.stringify([added(row('s1', 'asclepias-tuberosa', 'first-bloom', '2026-06-08', 'By the gate.'))]));
+  journal.run('second', JSON.stringify([added(row('s2', 'danaus-plexippus', 'last-flight', '2026-10-02', ''))]));
+  old.close();
+
+  const db = openDatabase(file, MIGRATIONS);
+  expect(readRows(db, 'entry', 'yard')).toMatchObject([
+    { id: 's1', what: 'first-flower', of: 'asclepias-tuberosa', on_day: '2026-06-08', counts_as: 'first', note: 'By the gate.' },
+    { id: 's2', what: 'adult', of: 'danaus-plexippus', on_day: '2026-10-02', counts_as: 'last', count: null },
+  ]);
+  expect(step(db, 'yard', 'undo')).toBe('second');
+  expect(step(db, 'yard', 'undo')).toBe('first');
+  expect(readRows(db, 'entry', 'yard')).toEqual([]);
+  expect(step(db, 'yard', 'redo')).toBe('first');
+  expect(readGarden(db, 'yard').seen).toEqual([
+    { id: 's1', of: 'asclepias-tuberosa', what: 'first-bloom', on_day: '2026-06-08', sure: true },
+  ]);
   db.close();
 });
 

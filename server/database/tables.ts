@@ -1,7 +1,7 @@
 import type { Statement } from 'better-sqlite3';
 import { z } from 'zod';
 import { Garden, GardenTarget, OwnRow, Plan, Planting, Site, type GardenRecords } from '../../core/model/garden';
-import { SeenFields, type Seen } from '../../core/model/seen';
+import { ENTRY_SHAPE, type Entry } from '../../core/model/log';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from '../../core/model/work';
 import { MeasureFields, ThingFields, type Measure, type Thing } from '../../core/model/yard';
 import type { Connection } from './connection';
@@ -12,7 +12,7 @@ export interface Records {
   site: Site;
   thing: Thing;
   measure: Measure;
-  seen: Seen;
+  entry: Entry;
   work: Work;
   own_day: OwnDay;
   garden_target: GardenTarget;
@@ -31,7 +31,7 @@ export const SCHEMAS: { [T in TableName]: z.ZodType<Records[T]> } = {
   site: Site,
   thing: ThingFields.and(stored) as z.ZodType<Thing>,
   measure: MeasureFields.and(stored) as z.ZodType<Measure>,
-  seen: SeenFields.extend(stored.shape),
+  entry: z.object({ ...ENTRY_SHAPE, ...stored.shape }),
   work: z.object({ ...WorkFields.shape, ...stored.shape }),
   own_day: z.object({ ...OwnDayFields.shape, ...stored.shape }),
   garden_target: GardenTarget,
@@ -40,7 +40,7 @@ export const SCHEMAS: { [T in TableName]: z.ZodType<Records[T]> } = {
   planting: Planting,
 };
 
-/** The table of each list of a garden's records. */
+/** The table of each list of a garden's records. The log is none of them: it is long, and travels by itself. */
 export const LISTS = {
   sites: 'site',
   targets: 'garden_target',
@@ -49,10 +49,9 @@ export const LISTS = {
   own: 'own_row',
   things: 'thing',
   measures: 'measure',
-  seen: 'seen',
   work: 'work',
   weather: 'own_day',
-} as const satisfies Record<Exclude<keyof GardenRecords, 'garden'>, ListTable>;
+} as const satisfies Record<Exclude<keyof GardenRecords, 'garden' | 'seen'>, ListTable>;
 
 /** How a value of a record is held in SQLite, which has neither booleans nor lists. */
 type Held = 'plain' | 'flag' | 'json';
@@ -77,7 +76,7 @@ const COLUMNS: Record<TableName, ReadonlyMap<string, Held>> = {
   site: columnsFor(Site.shape),
   thing: columnsFor(ThingFields.options[0].shape),
   measure: columnsFor(MeasureFields.options[0].shape),
-  seen: columnsFor(SeenFields.shape),
+  entry: columnsFor(ENTRY_SHAPE),
   work: columnsFor(WorkFields.shape),
   own_day: columnsFor(OwnDayFields.shape),
   garden_target: columnsFor(GardenTarget.shape),

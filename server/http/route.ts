@@ -7,6 +7,7 @@ import type { Connection } from '../database/connection';
 import { constraintFault, Fault } from '../database/faults';
 import { useStore, type Store } from '../database/open';
 import { mustRead, readGarden, readRecords, type Known } from '../database/records/reading';
+import { forgetSeen } from '../database/records/seen';
 import type { ListTable } from '../database/tables';
 import { readBody } from './body';
 import { log } from './log';
@@ -83,6 +84,7 @@ export function route<T = undefined>(contract: Contract<T>, answer: (request: Re
       setResponseStatus(event, contract.status ?? 200);
       return answer(new Request(event, useStore(), body));
     } catch (error) {
+      forgetSeen(useStore().db);
       const fault = error instanceof Fault ? error : constraintFault(error);
       if (fault) {
         setResponseStatus(event, fault.status);

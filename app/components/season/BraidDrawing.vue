@@ -25,6 +25,8 @@ const props = defineProps<{
   halfMonth: number;
   /** The strand and half-month looked at, by keys or by the pointer. */
   at?: { target: string; strand: number; halfMonth: number } | null;
+  /** Targets whose life cycle was seen to close. */
+  seen?: ReadonlySet<string>;
   /** What would serve a need that is not closed, in a few words. */
   offerOf?: (target: string, strand: Strand) => string;
 }>();
@@ -249,6 +251,17 @@ defineExpose({ svg });
       :stroke-width="stream.width - 0.9"
       stroke-linecap="round"
     />
+    <template v-for="row in rows" :key="row.channel.target">
+      <circle
+        v-if="row.channel.closes && seen?.has(row.channel.target)"
+        :cx="frame.left + frame.year + frame.right / 10"
+        :cy="row.middle"
+        :r="narrow ? 1.7 : Math.min(3.4, 0.28 * (flow.width / Math.max(1, closed)))"
+        fill="var(--ground)"
+      >
+        <title>{{ hereOf(row.channel.target).target.common }}: seen to close</title>
+      </circle>
+    </template>
     <text
       v-if="!narrow"
       :x="width - 2"

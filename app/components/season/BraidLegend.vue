@@ -1,4 +1,5 @@
 <script setup lang="ts">
+defineProps<{ seen?: boolean }>();
 const STRANDS = ['host', 'nectar', 'shelter', 'special'] as const;
 </script>
 
@@ -32,6 +33,13 @@ const STRANDS = ['host', 'nectar', 'shelter', 'special'] as const;
         />
       </svg>
       open: a dry bed
+    </li>
+    <li v-if="seen" class="inline-flex items-center gap-1.5">
+      <svg class="h-2.5 w-6" viewBox="0 0 24 10" aria-hidden="true">
+        <path d="M4,5 h20" stroke="var(--press)" stroke-width="8" stroke-linecap="round" />
+        <circle cx="6" cy="5" r="2.2" fill="var(--ground)" />
+      </svg>
+      seen to close, this year or last
     </li>
   </ul>
 </template>

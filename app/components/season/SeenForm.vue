@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { SeenFields } from '~~/core/model/seen';
+import { calculatedEnds } from '~~/core/log/dates';
+import { askedDays } from '~~/core/almanac/bloom/own-dates';
+import { dayName, wrapDay } from '~~/core/model/half-month';
 import { SEEN_KINDS, SEEN_WORDS, type SeenKind } from '~~/core/model/vocabulary';
 
-/** Records a first or last day of bloom or flight. */
+/** Writes a first or last day of bloom or flight into the log; one far from what is expected is asked about first. */
 const garden = useGardenStore();
-const commands = useCommands();
 const view = useViewStore();
 const kind = ref<SeenKind>('first-bloom');
 const named = ref('');
@@ -26,19 +27,43 @@ const idOf = (name: string) => {
     : [...(garden.almanac?.targets.values() ?? [])].map(({ target }) => target);
   return all.find((row) => row.common.toLowerCase() === plain || row.scientific.toLowerCase() === plain)?.id;
 };
-const form = useDraft(SeenFields, () => ({ of: 'x', what: kind.value, on_day: isoDay(view.today), note: '' }));
+const form = useEntryDraft({ what: 'first-flower', of: 'x', at: null });
 const { draft, errors, fault, saving } = form;
+const role = computed(() => (kind.value.startsWith('first') ? 'first' : 'last'));
+/** How far the day is from the expected one, where it is too far to be taken without a question. */
+const off = computed(() => {
+  const of = idOf(named.value);
+  const here = of ? (isBloom.value ? garden.almanac?.plants.get(of) : garden.almanac?.targets.get(of)) : undefined;
+  const ends = here && calculatedEnds(here);
+  if (!of || !ends || !/^\d{4}-\d\d-\d\d$/.test(draft.value.on_day)) return null;
+  const expected = role.value === 'first' ? ends.from : ends.to;
+  const row = { id: '', of, what: kind.value, on_day: draft.value.on_day, sure: false };
+  const [asked] = askedDays([row], of, kind.value, ends);
+  return asked ? { days: asked.day - expected, expected: dayName(wrapDay(expected)) } : null;
+});
+const sure = ref(false);
+watch([named, kind, () => draft.value.on_day], () => (sure.value = false));
+const question = ref(false);
+watch(off, () => (question.value = false));
 
 async function submit() {
   const of = idOf(named.value);
   nameFault.value = of ? '' : `Choose a ${isBloom.value ? 'plant' : 'creature'} of the library by its name.`;
   if (!of) return;
-  draft.value.of = of;
-  draft.value.what = kind.value;
-  if ((await form.save((fields) => commands.addSeen(fields))) === 'saved') {
+  if (off.value && !sure.value) {
+    question.value = true;
+    return;
+  }
+  const what = isBloom.value ? (`${role.value}-flower` as const) : 'adult';
+  Object.assign(draft.value, { of, what, counts_as: role.value });
+  if ((await form.submit()) === 'saved') {
     form.restart();
     named.value = '';
   }
+}
+function insist() {
+  sure.value = true;
+  void submit();
 }
 </script>
 
@@ -85,6 +110,16 @@ async function submit() {
         <span id="seen-note-fault" class="block text-gap">{{ errors.note }}</span></label
       >
       <button class="press press-main sm:mt-5" :disabled="saving">Write it down</button>
+    </div>
+    <div v-if="question && off" role="alert" class="mt-2 max-w-3xl border-l-4 border-thin bg-raised p-2">
+      <p>
+        That is {{ Math.abs(off.days) }} days {{ off.days < 0 ? 'before' : 'after' }} {{ off.expected }}, when it is expected. Is
+        the day right, and the name?
+      </p>
+      <p class="mt-1 flex gap-2">
+        <button type="button" class="press press-main" @click="insist">Yes, it counts</button>
+        <button type="button" class="press" @click="question = false">Look again</button>
+      </p>
     </div>
   </form>
 </template>

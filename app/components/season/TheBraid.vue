@@ -10,12 +10,18 @@ import { NARROW, WIDE } from './braid-geometry';
 const props = defineProps<{ narrow?: boolean }>();
 const garden = useGardenStore();
 const view = useViewStore();
+const log = useLogStore();
 const phone = useMediaQuery('(max-width: 640px)');
 const frame = computed(() => (props.narrow || phone.value ? NARROW : WIDE));
 const targets = computed(() => garden.served?.targets ?? []);
 const { offerOf } = useGapOffers();
 const drawing = useTemplateRef('drawing');
 const helpSeen = useLocalStorage('outwash-braid-help-seen', false);
+
+/** Life cycles that the log saw to close, this year or last. */
+const seen = computed(
+  () => new Set(targets.value.flatMap(({ target }) => (log.seenToClose(target, garden.year ?? log.year) ? [target] : []))),
+);
 
 type At = { target: string; strand: number; halfMonth: number };
 const hovered = ref<At | null>(null);
@@ -34,9 +40,10 @@ const said = computed(() => {
   const covered = targets.value.find((row) => row.target === at.value!.target)?.needs[at.value.strand];
   const here = garden.almanac?.targets.get(at.value.target);
   if (!covered || !here) return '';
+  const known = seen.value.has(at.value.target) ? ' Its life cycle was seen to close.' : '';
   const missing = covered.verdict === 'closed' ? '' : ` ${gapSentence(here, covered, view.inUnits)}`;
   const words = cellWords(here, covered, at.value.halfMonth, view.inUnits);
-  return `${here.target.common}, ${needName(covered.need, here)}, ${words}.${missing}`;
+  return `${here.target.common}, ${needName(covered.need, here)}, ${words}.${missing}${known}`;
 });
 
 const subjectOf = (target: string, strand: Strand): Subject => {
@@ -91,13 +98,14 @@ function onKey(event: KeyboardEvent) {
         :half-month="view.halfMonth"
         :at="at"
         :offer-of="offerOf"
+        :seen="seen"
         @pick="explain"
         @pick-target="view.explain({ kind: 'target', target: $event })"
         @hover="hovered = $event"
       />
     </div>
     <div class="flex flex-wrap items-center gap-x-5 gap-y-1">
-      <BraidLegend />
+      <BraidLegend :seen="seen.size > 0" />
       <BraidFiles class="no-print ml-auto" :svg="() => drawing?.svg ?? null" />
     </div>
     <p class="no-print min-h-10 text-sm text-quiet" aria-live="polite">

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Bar } from './calendar-bars';
+import type { Bar, SeenMark } from './calendar-bars';
 import { HALF_MONTHS, shareOfYear, stretchesOf } from '~~/core/model/half-month';
 
 /** A row of the calendar: bars of days over the year, the handle's half-month and the months behind them. */
-defineProps<{ bars: Bar[]; halfMonth: number; label: string }>();
+defineProps<{ bars: Bar[]; halfMonth: number; label: string; marks?: readonly SeenMark[] }>();
 const W = 480;
 const x = (day: number) => shareOfYear(day) * W;
 const rects = (bar: Bar) =>
@@ -39,6 +39,19 @@ const rects = (bar: Bar) =>
         <title>{{ bar.title }}</title>
       </rect>
     </template>
+    <line
+      v-for="mark in marks"
+      :key="mark.title"
+      :x1="x(mark.day)"
+      :x2="x(mark.day)"
+      y1="1"
+      y2="12"
+      :stroke="mark.latest ? 'var(--gap)' : 'var(--quiet)'"
+      :stroke-width="mark.latest ? 2.4 : 1.4"
+      vector-effect="non-scaling-stroke"
+    >
+      <title>{{ mark.title }}</title>
+    </line>
     <line
       :x1="((halfMonth + 0.5) * W) / HALF_MONTHS"
       :x2="((halfMonth + 0.5) * W) / HALF_MONTHS"

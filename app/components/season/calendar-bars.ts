@@ -1,6 +1,7 @@
-import { dayName } from '~~/core/model/half-month';
+import { dayName, wrapDay } from '~~/core/model/half-month';
 import { partWords } from '~~/core/words/flights';
 import type { BloomPart } from '~~/core/almanac/bloom/planting-bloom';
+import type { FirstsRow } from '~~/core/log/firsts';
 import type { BloomRow, FlightRow } from '~~/core/season/calendar';
 
 /** A bar of a row of the calendar. */
@@ -14,6 +15,28 @@ export interface Bar {
   stroke?: string;
   dash?: string;
   title: string;
+}
+
+/** A first or last day that was seen. */
+export interface SeenMark {
+  day: number;
+  latest: boolean;
+  title: string;
+}
+
+/** The first and last days of the latest years seen, up to a year; those of the last one stand out. */
+export function seenMarks({ years, kind }: FirstsRow, until: number): SeenMark[] {
+  const rows = years.filter(({ year }) => year <= until).slice(-3);
+  const [first, last] = kind === 'bloom' ? ['first flower', 'last flower'] : ['first adult', 'last adult'];
+  return rows.flatMap(({ year, first: from, last: to, firstLate_d, lastLate_d }, i) => {
+    const latest = i === rows.length - 1;
+    const mark = (day: number, what: string) => ({
+      day: wrapDay(day),
+      latest,
+      title: `${what} seen ${dayName(wrapDay(day))} ${year}`,
+    });
+    return [...(firstLate_d === null ? [] : [mark(from, first)]), ...(lastLate_d === null ? [] : [mark(to, last)])];
+  });
 }
 
 type Days = { from: number; to: number };

@@ -5,6 +5,7 @@ const open = defineModel<boolean>({ required: true });
 const keys = [
   ['1 – 9', 'go to a station, in their order; 9 is the library'],
   ['[  and  ]', 'move back and on through the year'],
+  ['n', 'write down what you see'],
   ['/', 'find a view, bed, creature or plant'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'do again'],

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { frostFree, growingDaysLeft } from '~~/core/place/climate/frost';
+import { averageDay, dayNumber, yearOf } from '~~/core/model/days';
 import { dayName, firstDay, halfMonthName, HALF_MONTHS, shareOfYear, SHORT_MONTHS } from '~~/core/model/half-month';
 
 const garden = useGardenStore();
@@ -26,6 +27,12 @@ const ridge = computed(() => {
   }
   return `${path} L${WIDTH},${py} L${WIDTH},${GROUND - 3} Z`;
 });
+/** First and last days that were seen in the year looked at. */
+const seen = computed(() =>
+  garden.seen
+    .filter((row) => yearOf(dayNumber(row.on_day)) === (garden.year ?? yearOf(work.today)))
+    .map((row) => ({ key: row.id + row.what, day: averageDay(dayNumber(row.on_day)), bloom: row.what.endsWith('bloom') })),
+);
 const flowering = computed(
   () => `${halfMonthName(view.halfMonth)}: ${view.area(garden.ridge[view.halfMonth] ?? 0)} of the plan in flower`,
 );
@@ -72,6 +79,16 @@ const seasonWords = computed(() =>
         <path :d="ridge" fill="var(--nectar)" opacity="0.4" />
         <line x1="0" :x2="WIDTH" :y1="GROUND" :y2="GROUND" stroke="var(--line)" stroke-width="3" />
         <line :x1="xOfDay(season.from)" :x2="xOfDay(season.to)" :y1="GROUND" :y2="GROUND" stroke="var(--host)" stroke-width="4" />
+        <line
+          v-for="mark in seen"
+          :key="mark.key"
+          :x1="xOfDay(mark.day)"
+          :x2="xOfDay(mark.day)"
+          :y1="GROUND - 6"
+          :y2="GROUND + 3"
+          :stroke="mark.bloom ? 'var(--nectar)' : 'var(--ink)'"
+          stroke-width="1.6"
+        />
         <path :d="`M${xOfDay(work.dayOfTheYear)},${GROUND + 2} l-4,8 l8,0 Z`" fill="var(--ink)" />
         <rect :x="view.halfMonth * cell" y="0" :width="cell" :height="GROUND" fill="var(--press)" opacity="0.2" />
         <line

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Redo2, Search, Undo2 } from '@lucide/vue';
+import { NotebookPen, Redo2, Search, Undo2 } from '@lucide/vue';
 import { halfMonthOfDay } from '~~/core/model/half-month';
 
 const route = useRoute();
@@ -7,6 +7,7 @@ const garden = useGardenStore();
 const records = useRecordsStore();
 const view = useViewStore();
 const work = useWorkStore();
+const log = useLogStore();
 const finding = ref(false);
 const keysShown = ref(false);
 const settingsShown = ref(false);
@@ -32,7 +33,7 @@ async function open(id: string) {
     if (records.id !== id) return;
     begun.value = true;
     // Calculated while the first view is read, so that going to Match is answered at once.
-    const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant, () => work.begin()];
+    const parts = [() => garden.fits, () => garden.services, () => garden.gatesByPlant, () => work.begin(), () => log.begin()];
     const next = () => {
       parts.shift()?.();
       if (parts.length > 0) requestIdleCallback(next);
@@ -90,7 +91,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
           :title="records.state?.history.undo?.label"
           @click="records.step('undo')"
         >
-          <Undo2 :size="15" aria-hidden="true" /><span class="phone:sr-only">Undo</span>
+          <Undo2 :size="15" aria-hidden="true" /><span class="max-2xl:sr-only">Undo</span>
         </button>
         <button
           class="press hidden md:inline-flex"
@@ -101,10 +102,13 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
         >
           <Redo2 :size="15" aria-hidden="true" />
         </button>
-        <button class="press phone:justify-center" @click="finding = true">
-          <Search :size="15" aria-hidden="true" /><span class="phone:sr-only">Find</span>
+        <button v-if="ready" class="press phone:justify-center" title="n" @click="view.writeDown()">
+          <NotebookPen :size="15" aria-hidden="true" /><span class="phone:sr-only">Write down</span>
         </button>
-        <SettingsPress class="hidden md:inline-flex" />
+        <button class="press phone:justify-center" @click="finding = true">
+          <Search :size="15" aria-hidden="true" /><span class="max-2xl:sr-only">Find</span>
+        </button>
+        <SettingsPress small class="hidden md:inline-flex" />
         <button class="press hidden md:inline-flex" aria-label="Keys" title="Keys" @click="keysShown = true">?</button>
       </div>
     </header>
@@ -125,6 +129,7 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
     <p v-else class="py-20 text-center text-quiet" role="status">Fetching the garden …</p>
     <FindAnything v-model="finding" @settings="settingsShown = true" />
     <KeysHelp v-model="keysShown" />
+    <LazyQuickEntry v-if="view.writing && ready" v-bind="view.writing" @close="view.writing = null" />
     <LazySettingsForm v-if="settingsShown" @close="settingsShown = false" />
   </div>
 </template>

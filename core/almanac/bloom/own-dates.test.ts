@@ -5,7 +5,7 @@ import type { SeenKind } from '../../model/vocabulary';
 import { bloomWindow, plant } from '../../testing/worked-garden';
 
 let n = 0;
-const seen = (what: SeenKind, on_day: string, of = 'phlox'): Seen => ({ of, what, on_day, note: '', id: `s${n++}`, revision: 0 });
+const seen = (what: SeenKind, on_day: string, of = 'phlox'): Seen => ({ of, what, on_day, id: `s${n++}`, sure: true });
 const place = { lat: 40, lon: -75, elevation_m: 0 };
 const frosts = { last_frost: '04-20', first_frost: '10-25' };
 // 1 May is day 121, 6 May 126, 30 June 181.
@@ -14,20 +14,24 @@ const MAY = { from: 121, to: 181 };
 describe('recorded days', () => {
   it('are one a year: the first of firsts, the last of lasts', () => {
     const rows = [seen('first-bloom', '2025-05-09'), seen('first-bloom', '2025-05-06'), seen('last-bloom', '2025-06-20')];
-    expect(recordedDays(rows, 'phlox', 'first-bloom', 121)).toEqual([{ year: 2025, day: 126 }]);
-    expect(recordedDays([...rows, seen('last-bloom', '2025-06-29')], 'phlox', 'last-bloom', 181)).toEqual([
+    expect(recordedDays(rows, 'phlox', 'first-bloom', MAY)).toEqual([{ year: 2025, day: 126 }]);
+    expect(recordedDays([...rows, seen('last-bloom', '2025-06-29')], 'phlox', 'last-bloom', MAY)).toEqual([
       { year: 2025, day: 180 },
     ]);
   });
   it('of another plant are not counted', () => {
-    expect(recordedDays([seen('first-bloom', '2025-05-06', 'aster')], 'phlox', 'first-bloom', 121)).toEqual([]);
+    expect(recordedDays([seen('first-bloom', '2025-05-06', 'aster')], 'phlox', 'first-bloom', MAY)).toEqual([]);
   });
   it('in January belong to a season that ends in December', () => {
     // Calculated to end on 20 December (354); seen until 5 January 2026: day 370 of 2025.
-    expect(recordedDays([seen('last-bloom', '2026-01-05')], 'phlox', 'last-bloom', 354)).toEqual([{ year: 2025, day: 370 }]);
+    expect(recordedDays([seen('last-bloom', '2026-01-05')], 'phlox', 'last-bloom', { from: 300, to: 354 })).toEqual([
+      { year: 2025, day: 370 },
+    ]);
   });
   it('29 February counts as the 28th', () => {
-    expect(recordedDays([seen('first-bloom', '2024-02-29')], 'phlox', 'first-bloom', 60)).toEqual([{ year: 2024, day: 59 }]);
+    expect(recordedDays([seen('first-bloom', '2024-02-29')], 'phlox', 'first-bloom', { from: 60, to: 90 })).toEqual([
+      { year: 2024, day: 59 },
+    ]);
   });
 });
 

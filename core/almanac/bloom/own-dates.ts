@@ -11,18 +11,75 @@ function median(values: readonly number[]): number {
   return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }
 
+/** A recorded day brought within half a year of a calculated one, and the year it belongs to then. */
+function besideCalculated(on_day: string, calculated: number): { year: number; day: number } {
+  const dayOfYear = dayOfMonthDay(noLeapDay(on_day));
+  const turns = Math.round((dayOfYear - calculated) / 365);
+  return { year: Number(on_day.slice(0, 4)) + turns, day: dayOfYear - 365 * turns };
+}
+
+/** The calculated ends of a bloom or flight: the day that a record is compared with, and the one at the other end. */
+interface Ends {
+  day: number;
+  other: number;
+}
+const endsFor = (what: SeenKind, { from, to }: DayWindow): Ends =>
+  what.startsWith('first') ? { day: from, other: to } : { day: to, other: from };
+
+/** Days between two days of the year, the short way round. */
+function apart(a: number, b: number): number {
+  const days = Math.abs(a - b) % 365;
+  return Math.min(days, 365 - days);
+}
+
 /**
- * The recorded days of one kind, one a year, each brought within half a year of the calculated day, so that a last flower
- * in January belongs to the season before. Of several in a year the first of firsts counts, the last of lasts.
+ * What becomes of a recorded day beside the calculated end (both of the year): it counts where the gardener said that it
+ * is the first or last, and else where it is near. Farther off it is asked about first: it may be a mistake. An adult seen
+ * after the first of its flight or before the last says nothing of either; outside of the flight it speaks of the end that
+ * is nearer.
  */
-export function recordedDays(seen: readonly Seen[], of: string, what: SeenKind, calculated: number): Settled['years'] {
+function roleOfDay({ what, sure }: Pick<Seen, 'what' | 'sure'>, day: number, ends: Ends): 'counts' | 'asked' | 'idle' {
+  if (sure) return 'counts';
+  const late = day - ends.day;
+  if ((what === 'first-flight' && late >= 0) || (what === 'last-flight' && late <= 0)) return 'idle';
+  if (what.endsWith('flight') && apart(day, ends.day) > apart(day, ends.other)) return 'idle';
+  return Math.abs(late) > SETTINGS.records.askFrom_d ? 'asked' : 'counts';
+}
+
+/** A recorded day that is asked about before it counts. */
+export interface AskedDay {
+  row: Seen;
+  year: number;
+  day: number;
+  calculated: number;
+}
+
+/** The recorded days of one kind, of one plant or creature, that are asked about: of a year the farthest off alone. */
+export function askedDays(seen: readonly Seen[], of: string, what: SeenKind, window: DayWindow): AskedDay[] {
+  const ends = endsFor(what, window);
+  const byYear = new Map<number, AskedDay>();
+  for (const row of seen) {
+    if (row.of !== of || row.what !== what) continue;
+    const { year, day } = besideCalculated(row.on_day, ends.day);
+    if (roleOfDay(row, day, ends) !== 'asked') continue;
+    const before = byYear.get(year);
+    if (!before || Math.abs(day - ends.day) > Math.abs(before.day - ends.day))
+      byYear.set(year, { row, year, day, calculated: ends.day });
+  }
+  return [...byYear.values()];
+}
+
+/**
+ * The recorded days of one kind that count, one a year, each brought within half a year of the calculated day, so that a
+ * last flower in January belongs to the season before. Of several in a year the first of firsts counts, the last of lasts.
+ */
+export function recordedDays(seen: readonly Seen[], of: string, what: SeenKind, window: DayWindow): Settled['years'] {
+  const ends = endsFor(what, window);
   const byYear = new Map<number, number>();
   for (const row of seen) {
     if (row.of !== of || row.what !== what) continue;
-    const dayOfYear = dayOfMonthDay(noLeapDay(row.on_day));
-    const turns = Math.round((dayOfYear - calculated) / 365);
-    const day = dayOfYear - 365 * turns;
-    const year = Number(row.on_day.slice(0, 4)) + turns;
+    const { year, day } = besideCalculated(row.on_day, ends.day);
+    if (roleOfDay(row, day, ends) !== 'counts') continue;
     const before = byYear.get(year);
     byYear.set(year, before === undefined ? day : what.startsWith('first') ? Math.min(before, day) : Math.max(before, day));
   }
@@ -64,8 +121,8 @@ function windowOf(from: number, to: number): DayWindow {
 
 /** A bloom window as the gardener’s own first and last flowers settle it, in a year or (null) in a usual one. */
 export function ownBloom(window: DayWindow, seen: readonly Seen[], of: string, year: number | null): OwnWindow {
-  const first = settle(window.from, recordedDays(seen, of, 'first-bloom', window.from), year);
-  const last = settle(window.to, recordedDays(seen, of, 'last-bloom', window.to), year);
+  const first = settle(window.from, recordedDays(seen, of, 'first-bloom', window), year);
+  const last = settle(window.to, recordedDays(seen, of, 'last-bloom', window), year);
   return { first, last, window: windowOf(first?.day ?? window.from, last?.day ?? window.to) };
 }
 
@@ -76,7 +133,7 @@ export function ownBloom(window: DayWindow, seen: readonly Seen[], of: string, y
  */
 export function ownFlight(window: DayWindow, seen: readonly Seen[], of: string, year: number | null): OwnWindow {
   const end = (what: SeenKind, calculated: number, outwards: 1 | -1) =>
-    settle(calculated, recordedDays(seen, of, what, calculated), year, (years, middle) =>
+    settle(calculated, recordedDays(seen, of, what, window), year, (years, middle) =>
       outwards * (Math.round(middle) - calculated) > 0 || years >= SETTINGS.records.shortenFrom ? 1 : 0,
     );
   const first = end('first-flight', window.from, -1);

@@ -25,6 +25,7 @@ describe('a garden as it stood', () => {
           const then = gardenAsOf(db, id, minute(i));
           for (const list of Object.keys(LISTS) as (keyof typeof LISTS)[])
             expect(bare(then[list]), list).toEqual(bare(was[list]));
+          expect(then.seen).toEqual(was.seen);
           expect(bare([then.garden])).toEqual(bare([was.garden]));
         });
         db.close();

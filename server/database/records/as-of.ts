@@ -1,4 +1,6 @@
 import type { GardenRecords, GardenThen } from '../../../core/model/garden';
+import { datesOf } from '../../../core/log/dates';
+import type { Entry } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { changesSince, type Change } from '../journal';
 import { LISTS, positionsOf, readRows, SCHEMAS, type ListTable, type TableName } from '../tables';
@@ -37,9 +39,10 @@ export function gardenAsOf(db: Connection, id: string, moment: string | 'last-ch
       return takenBack(table, new Map(rows), changes);
     };
     const lists = Object.entries(LISTS).map(([list, table]) => [list, rowsThen(table)]);
+    const seen = datesOf(rowsThen('entry') as Entry[]);
     const [gardenThen] = takenBack('garden', new Map([[id, { row: garden, position: 0 }]]), changes);
     return {
-      ...({ garden: gardenThen, ...Object.fromEntries(lists) } as GardenRecords),
+      ...({ garden: gardenThen, ...Object.fromEntries(lists), seen } as GardenRecords),
       changes: entries.map((entry) => entry.label),
       begun: db.prepare('SELECT created_at FROM garden WHERE id = ?').pluck().get(id) as string,
     };

@@ -1,7 +1,9 @@
 import type { GardenFile, Plan } from '../../../core/model/garden';
+import { entriesOf } from '../../../core/log/earlier';
+import type { NewEntry } from '../../../core/model/log';
 import type { WorkFields } from '../../../core/model/work';
 import type { Connection } from '../connection';
-import { insertRow } from '../tables';
+import { insertRow, readRows } from '../tables';
 import { freeGardenName, gardenIdFor } from './gardens';
 import { readPicture, savePicture } from './pictures';
 import { newId, readRecords } from './reading';
@@ -23,7 +25,8 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     own: records.own.map(nameless),
     things: records.things.map(nameless) as GardenFile['things'],
     measures: records.measures.map(nameless) as GardenFile['measures'],
-    seen: records.seen.map(nameless),
+    seen: [],
+    log: readRows(db, 'entry', id).map(bare),
     work: records.work.map(nameless),
     weather: records.weather.map(nameless),
     pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
@@ -54,6 +57,18 @@ function withBedsFollowed(row: WorkFields, beds: ReadonlySet<string>, renamed: (
   return { ...row, task: row.task.split(' ').map(follow).join(' '), site_id };
 }
 
+/** Entries speak of beds, plantings and walks: they follow them to their new ids. */
+function withNamesFollowed(row: NewEntry, renamed: (old: string) => string): NewEntry {
+  const follow = (name: string | null) => (name === null ? null : renamed(name));
+  return {
+    ...row,
+    id: renamed(row.id),
+    site_id: follow(row.site_id),
+    planting_id: follow(row.planting_id),
+    walk_id: follow(row.walk_id),
+  };
+}
+
 /** A garden once more: its place, beds and wishes, and, where that is asked for, what is planted and was seen there. */
 export function copyGarden(db: Connection, id: string, plants: boolean): string {
   return db
@@ -62,7 +77,7 @@ export function copyGarden(db: Connection, id: string, plants: boolean): string 
       const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
       const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
       if (plants) return importGarden(db, { ...file, garden: own, plans });
-      const bare = { ...file, plantings: [], seen: [], work: [], weather: [], garden: own };
+      const bare = { ...file, plantings: [], log: [], work: [], weather: [], garden: own };
       return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
     })
     .immediate();
@@ -90,7 +105,7 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const row of file.sites) insertRow(db, 'site', id, { ...row, id: renamed(row.id), revision: 0 });
       for (const row of file.things) insertRow(db, 'thing', id, { ...row, ...fresh() });
       for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
-      for (const row of file.seen) insertRow(db, 'seen', id, { ...row, ...fresh() });
+      for (const row of entriesOf(file)) insertRow(db, 'entry', id, { ...withNamesFollowed(row, renamed), revision: 0 });
       const beds = new Set(file.sites.map((row) => row.id));
       for (const row of file.work) insertRow(db, 'work', id, { ...withBedsFollowed(row, beds, renamed), ...fresh() });
       for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
@@ -99,7 +114,13 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const row of file.plans)
         insertRow(db, 'plan', id, { ...row, id: renamed(row.id), revision: 0, wishes: withBedsRenamed(row.wishes, renamed) });
       for (const row of file.plantings)
-        insertRow(db, 'planting', id, { ...row, ...fresh(), site_id: renamed(row.site_id), plan_id: renamed(row.plan_id) });
+        insertRow(db, 'planting', id, {
+          ...row,
+          id: renamed(row.id),
+          revision: 0,
+          site_id: renamed(row.site_id),
+          plan_id: renamed(row.plan_id),
+        });
       return id;
     })
     .immediate();

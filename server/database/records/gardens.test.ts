@@ -195,6 +195,14 @@ describe('files', () => {
         site_id: whole.sites.find((s) => s.id === row.site_id)!.name,
       })),
       measures: whole.measures.map((row) => ({ ...row, site_id: whole.sites.find((s) => s.id === row.site_id)!.name })),
+      // Entries speak of beds, plantings and walks by their ids: which ones is said by where they stand in the file.
+      log: whole.log.map((row) => ({
+        ...row,
+        id: '',
+        site_id: whole.sites.find((s) => s.id === row.site_id)?.name ?? null,
+        planting_id: whole.plantings.findIndex((p) => p.id === row.planting_id),
+        walk_id: whole.log.findIndex((w) => w.id === row.walk_id),
+      })),
       // Tasks are named by their beds: they follow them to their new ids.
       work: whole.work.map((row) => ({
         ...row,
@@ -202,6 +210,7 @@ describe('files', () => {
       })),
     });
     expect(file.work.some((row) => row.task.includes('swale'))).toBe(true);
+    expect(file.log.some((row) => row.walk_id !== null) && file.log.some((row) => row.planting_id !== null)).toBe(true);
     expect(bare(out)).toEqual(bare(file));
     expect(GardenFile.safeParse(out).success).toBe(true);
   });

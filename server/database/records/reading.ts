@@ -3,6 +3,7 @@ import type { GardenRecords, GardenState } from '../../../core/model/garden';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { historyOf } from '../journal';
+import { logAt, readSeen } from './seen';
 import { LISTS, readRow, readRows, type Records, type TableName } from '../tables';
 
 export const newId = () => randomUUID();
@@ -13,7 +14,7 @@ const NAMES: Record<TableName, string> = {
   site: 'bed',
   thing: 'thing in the yard',
   measure: 'measurement',
-  seen: 'date',
+  entry: 'entry of the log',
   work: 'note of the work',
   own_day: 'reading of the weather',
   garden_target: 'target',
@@ -55,10 +56,10 @@ export const revised = <R extends Records[TableName]>(row: R, fields: Partial<R>
 export function readRecords(db: Connection, id: string): GardenRecords {
   const garden = mustRead(db, 'garden', id, id);
   const lists = Object.entries(LISTS).map(([list, table]) => [list, readRows(db, table, id)]);
-  return { garden, ...Object.fromEntries(lists) } as GardenRecords;
+  return { garden, ...Object.fromEntries(lists), seen: readSeen(db, id) } as GardenRecords;
 }
 
 /** Everything of a garden as it is answered; a 404 fault for an unknown or removed one. */
 export function readGarden(db: Connection, id: string): GardenState {
-  return { ...readRecords(db, id), history: historyOf(db, id) };
+  return { ...readRecords(db, id), history: historyOf(db, id), log_at: logAt(db, id) };
 }

@@ -1,17 +1,28 @@
-import type { SeenFields } from '../../../core/model/seen';
+import { datesOf, isDated, type DatedEntry } from '../../../core/log/dates';
+import type { Seen } from '../../../core/model/seen';
 import type { Connection } from '../connection';
-import { record } from '../journal';
-import { mustRead, mustReadAt, newId, type Known } from './reading';
 
-/** Records a first or last day of bloom or flight and returns its id. */
-export function addSeen(db: Connection, gardenId: string, fields: SeenFields, label: string): string {
-  mustRead(db, 'garden', gardenId, gardenId);
-  const id = newId();
-  record(db, gardenId, label, ({ add }) => add('seen', { ...fields, id, revision: 0 }));
-  return id;
+/** The number of the last change of a garden's log; 0 for an empty one. */
+export function logAt(db: Connection, gardenId: string): number {
+  return db.prepare('SELECT coalesce(max(at), 0) FROM log_change WHERE garden_id = ?').pluck().get(gardenId) as number;
 }
 
-export function removeSeen(db: Connection, gardenId: string, known: Known) {
-  const row = mustReadAt(db, 'seen', gardenId, known);
-  record(db, gardenId, 'Delete a date', ({ remove }) => remove('seen', row.id));
+/** The dates of gardens as of a change of their logs: most presses leave the log as it is. */
+const dates = new WeakMap<Connection, Map<string, { at: number; seen: Seen[] }>>();
+
+/** First and last days of bloom and flight from a garden's log. */
+export function readSeen(db: Connection, gardenId: string): Seen[] {
+  const known = dates.get(db) ?? new Map<string, { at: number; seen: Seen[] }>();
+  dates.set(db, known);
+  const at = logAt(db, gardenId);
+  const before = known.get(gardenId);
+  if (before?.at === at) return before.seen;
+  const rows = db
+    .prepare('SELECT id, what, of, on_day, counts_as FROM entry WHERE garden_id = ? ORDER BY position, id')
+    .all(gardenId);
+  const seen = datesOf((rows as DatedEntry[]).filter(isDated));
+  known.set(gardenId, { at, seen });
+  return seen;
 }
+/** Forgets those dates: what was read in a transaction that failed was never so. */
+export const forgetSeen = (db: Connection) => void dates.delete(db);

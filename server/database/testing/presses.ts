@@ -10,8 +10,10 @@ import { updateGarden } from '../records/gardens';
 import { revertOwnRows, saveOwnRows } from '../records/own-rows';
 import { addPlanting, removePlanting, updatePlanting } from '../records/plantings';
 import { makeCurrent, removePlan, renamePlan, savePlan, takeProposal, updateWishes } from '../records/plans';
-import { readGarden } from '../records/reading';
-import { addSeen, removeSeen } from '../records/seen';
+import { newId, readGarden } from '../records/reading';
+import { readRows } from '../tables';
+import { BLANK_ENTRY } from '../../../core/model/blank-entry';
+import { addEntries, removeEntry } from '../records/log';
 import { removeSite, updateSite } from '../records/sites';
 import { addMeasure, addThings, importDrawing, removeMeasure, removeThing, updateThing } from '../records/survey';
 import { addTarget, removeTarget, updateTarget } from '../records/targets';
@@ -102,11 +104,12 @@ export const PRESSES: Record<string, Press> = {
   },
   writeDown(db, id, n) {
     const day = String(1 + (n % 28)).padStart(2, '0');
-    addSeen(db, id, { of: 'zizia-aurea', what: 'first-bloom', on_day: `2025-05-${day}`, note: '' }, 'x');
+    const entry = { ...BLANK_ENTRY, what: 'first-flower', of: 'zizia-aurea', on_day: `2025-05-${day}`, id: newId() } as const;
+    addEntries(db, id, [entry], 'x');
   },
   strikeDate(db, id, n) {
-    const row = readGarden(db, id).seen[n % 5];
-    if (row) removeSeen(db, id, row);
+    const row = readRows(db, 'entry', id)[n % 5];
+    if (row) removeEntry(db, id, row);
   },
   savePlan(db, id, n) {
     if (!readGarden(db, id).plans.some((row) => row.name === `Plan ${n}`))

@@ -24,6 +24,7 @@ const WORDS: Record<ReferenceFile, string> = {
   'plant-tags.csv': 'What their care depends on besides',
   'ailments.csv': 'Symptoms, causes and remedies',
   'clearing.csv': 'What clears the invasive ones',
+  'lookalikes.csv': 'Creatures easily mistaken',
 };
 const problems = ref<LibraryProblem[]>([]);
 const readFrom = ref('');

@@ -2,11 +2,22 @@
 import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { SHORT_MONTHS } from '~~/core/model/half-month';
 import { CALENDAR_GROUPS, seasonCalendar, type BloomRow, type CalendarGroup } from '~~/core/season/calendar';
-import { AGE_WORDS, bloomBars, bloomWords, daysWords, flightBars } from '~/components/season/calendar-bars';
+import { firstsOf } from '~~/core/log/firsts';
+import {
+  AGE_WORDS,
+  bloomBars,
+  bloomWords,
+  daysWords,
+  flightBars,
+  seenMarks,
+  type SeenMark,
+} from '~/components/season/calendar-bars';
 
 /** Who flies, what flowers and what stands in leaf, day by day through the year. */
 const garden = useGardenStore();
 const view = useViewStore();
+const log = useLogStore();
+log.begin();
 /** There is room for the days in words beside the bars. */
 const wide = useMediaQuery('(min-width: 1280px)');
 const by = useLocalStorage<CalendarGroup>('outwash-calendar-by', 'bed');
@@ -18,6 +29,17 @@ function nameOf(of: string): string {
   return of === '' ? 'none of the chosen' : (garden.almanac!.targets.get(of)?.target.common ?? of);
 }
 const remarks = (row: BloomRow) => [AGE_WORDS[row.age], row.own ? 'by your dates' : ''].filter(Boolean).join(', ');
+/** Expected against seen, by plant or creature. */
+const firsts = computed(() => {
+  if (!garden.almanac || !log.ready) return new Map<string, SeenMark[]>();
+  const rows = firstsOf(
+    garden.almanac,
+    log.book,
+    garden.targets.map((row) => row.target),
+    garden.plantedCounts.keys(),
+  );
+  return new Map(rows.map((row) => [row.of, seenMarks(row, garden.year ?? log.year)]));
+});
 const takeIcs = () =>
   garden.garden &&
   calendar.value &&
@@ -42,7 +64,7 @@ const takeIcs = () =>
     <p class="max-w-prose text-sm text-quiet">
       Above, adults on the wing, thick where they lay and thin where they only fly, and beneath them in green their caterpillars.
       Below, flowers in their own colour: a lower bar is the second bloom after a cut, a hollow one is not there yet; a green line
-      is the leaf of a host.
+      is the leaf of a host. Upright strokes are first and last days that you saw, the last year’s in red.
     </p>
     <NobodyYet v-if="calendar && calendar.flights.length === 0" />
     <ScrollRegion v-if="calendar" label="Calendar of bloom and flight" class="mt-2">
@@ -85,6 +107,7 @@ const takeIcs = () =>
             <td class="p-0!">
               <YearBar
                 :bars="flightBars(row)"
+                :marks="firsts.get(row.here.target.id)"
                 :half-month="view.halfMonth"
                 :label="`${row.here.target.common}: ${daysWords(row.flight)}`"
               />
@@ -112,6 +135,7 @@ const takeIcs = () =>
             <td class="p-0!">
               <YearBar
                 :bars="bloomBars(row)"
+                :marks="firsts.get(row.planting.plant)"
                 :half-month="view.halfMonth"
                 :label="`${row.here.plant.common}: ${[bloomWords(row), remarks(row)].filter(Boolean).join('; ')}`"
               />

@@ -8,7 +8,8 @@ import { daysWords } from '~/components/season/calendar-bars';
 
 /** How this garden’s calendar comes about: the region’s, moved here, bounded by frost, and by what was seen. */
 const garden = useGardenStore();
-const commands = useCommands();
+const log = useLogStore();
+log.begin();
 const view = useViewStore();
 const kinds = computed(() => [...garden.plantedCounts.keys()].flatMap((id) => garden.almanac!.plants.get(id) ?? []));
 const stories = computed<DateStory[]>(() => [
@@ -34,7 +35,13 @@ const effect = computed(() => {
   );
   return { with: garden.served.closed, without: without.closed, lines };
 });
-const written = computed(() => [...garden.seen].sort((a, b) => b.on_day.localeCompare(a.on_day)));
+/** What was said to be a first or a last, with the entry of the log that says so. */
+const written = computed(() =>
+  garden.seen
+    .filter((row) => row.sure || row.what.endsWith('bloom'))
+    .map((row) => ({ ...row, entry: log.book.byId(row.id) }))
+    .sort((a, b) => b.on_day.localeCompare(a.on_day)),
+);
 const subjectOf = (of: string, bloom: boolean) =>
   bloom ? garden.nameOf(of) : (garden.almanac?.targets.get(of)?.target.common ?? of);
 function explain(story: DateStory) {
@@ -119,13 +126,13 @@ function explain(story: DateStory) {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="row in written" :key="row.id">
+            <tr v-for="row in written" :key="row.id + row.what">
               <th scope="row" class="font-normal whitespace-nowrap">{{ dateName(row.on_day) }}</th>
               <td>{{ SEEN_WORDS[row.what] }}</td>
               <td class="creature">{{ subjectOf(row.of, row.what.endsWith('bloom')) }}</td>
-              <td>{{ row.note }}</td>
+              <td>{{ row.entry?.note }}</td>
               <td class="act">
-                <button class="link min-h-[26px] text-gap" @click="commands.removeSeen(row)">
+                <button v-if="row.entry" class="link min-h-[26px] text-gap" @click="log.remove(row.entry)">
                   Delete<span class="sr-only">
                     {{ SEEN_WORDS[row.what] }} of {{ subjectOf(row.of, row.what.endsWith('bloom')) }},
                     {{ dateName(row.on_day) }}</span

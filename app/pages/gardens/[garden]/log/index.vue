@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { dateName } from '~~/core/model/half-month';
+import type { Entry } from '~~/core/model/log';
+import { isPlantNote, isSighting } from '~~/core/model/vocabulary';
+import { placeWords, sayingWords, subjectWords } from '~~/core/words/log';
+
+/** All that was written down, newest first, and what the log itself asks. */
+const garden = useGardenStore();
+const log = useLogStore();
+const work = useWorkStore();
+const view = useViewStore();
+const GROUPS = [
+  { value: 'all', words: 'everything' },
+  { value: 'creatures', words: 'creatures' },
+  { value: 'plants', words: 'plants' },
+  { value: 'walks', words: 'walks' },
+  { value: 'released', words: 'released' },
+] as const;
+const group = ref<(typeof GROUPS)[number]['value']>('all');
+const year = ref<number | null>(null);
+const site = ref('');
+const words = ref('');
+const subject = useRoute().query.of;
+const of = ref(typeof subject === 'string' ? subject : '');
+const years = computed(() => log.book.years);
+const inGroup = ({ what }: Entry) =>
+  group.value === 'all' ||
+  (group.value === 'creatures' && isSighting(what)) ||
+  (group.value === 'plants' && isPlantNote(what)) ||
+  (group.value === 'walks' && what === 'walk') ||
+  (group.value === 'released' && what === 'released');
+const rows = computed(() => {
+  const wanted = words.value.trim().toLowerCase();
+  const from = of.value ? log.book.about(of.value) : year.value === null ? log.book.entries : log.book.inYear(year.value);
+  return from.filter(
+    (entry) =>
+      inGroup(entry) &&
+      (year.value === null || entry.on_day.startsWith(`${year.value}-`)) &&
+      (!site.value || entry.site_id === site.value) &&
+      (!wanted || `${log.words(entry)} ${entry.note} ${entry.place}`.toLowerCase().includes(wanted)),
+  );
+});
+const { frame, shown, above, below } = useVirtualRows({
+  count: () => rows.value.length,
+  key: (index) => rows.value[index]!.id,
+  height: 33,
+  first: () => [group.value, year.value, site.value, words.value, of.value],
+});
+const entries = computed(() => shown.value.map(({ index }) => rows.value[index]!));
+const nameOfSubject = (id: string) => (garden.almanac?.plants.has(id) ? garden.nameOf(id) : garden.creatureName(id));
+/** Chosen creatures whose adults came and whose young were never found. */
+const whys = computed(() =>
+  garden.targets.filter((row) => log.ladderIn(row.target, log.year - 1)?.askWhy || log.ladderIn(row.target, log.year)?.askWhy),
+);
+</script>
+
+<template>
+  <div>
+    <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+      <div>
+        <h1>Log</h1>
+        <p class="text-quiet">
+          {{ log.book.entries.length }} {{ log.book.entries.length === 1 ? 'entry' : 'entries'
+          }}{{ years.length ? `, ${years.at(-1)} to ${years[0]}` : '' }}
+        </p>
+      </div>
+      <div class="no-print flex flex-wrap gap-2">
+        <button class="press press-main phone:min-h-[48px]" @click="view.writeDown()">Write down what you see</button>
+        <NuxtLink class="press phone:min-h-[48px]" :to="`/gardens/${garden.id}/log/walks`">Go on a walk</NuxtLink>
+      </div>
+    </div>
+    <UnsentEntries class="mt-2" />
+    <DateQuestions class="mt-2" />
+    <ul v-if="whys.length" class="mt-2 text-sm">
+      <li v-for="row in whys" :key="row.target">
+        <span class="creature">{{ garden.creatureName(row.target) }}</span>: adults came several times, and no egg or caterpillar
+        was found.
+        <NuxtLink class="link" :to="`/gardens/${garden.id}/log/stages`">Its stages</NuxtLink>
+      </li>
+    </ul>
+    <template v-if="log.book.entries.length">
+      <div class="no-print mt-3 flex flex-wrap items-end gap-x-4 gap-y-2 text-sm">
+        <label
+          >About
+          <select v-model="group" class="field block! w-auto! phone:min-h-[44px]">
+            <option v-for="row in GROUPS" :key="row.value" :value="row.value">{{ row.words }}</option>
+          </select></label
+        >
+        <label
+          >Year
+          <select v-model="year" class="field block! w-auto! phone:min-h-[44px]">
+            <option :value="null">all</option>
+            <option v-for="row in years" :key="row" :value="row">{{ row }}</option>
+          </select></label
+        >
+        <label
+          >Bed
+          <select v-model="site" class="field block! w-auto! phone:min-h-[44px]">
+            <option value="">all</option>
+            <option v-for="row in garden.sites" :key="row.id" :value="row.id">{{ row.name }}</option>
+          </select></label
+        >
+        <label class="grow sm:max-w-64"
+          >Words<input v-model="words" type="search" class="field phone:min-h-[44px]" placeholder="monarch, milkweed, note"
+        /></label>
+        <span v-if="of"
+          >Only <span class="creature">{{ nameOfSubject(of) }}</span>
+          <button class="link ml-1 min-h-[26px] phone:min-h-[44px]" @click="of = ''">show all</button></span
+        >
+        <span class="text-quiet" aria-live="polite">{{ rows.length }} shown</span>
+      </div>
+      <div
+        ref="frame"
+        class="mt-2 max-h-[34rem] overflow-auto print:max-h-none print:overflow-visible"
+        tabindex="0"
+        role="region"
+        aria-label="Entries of the log"
+      >
+        <table class="log-rows w-full text-sm">
+          <thead class="sticky top-0 bg-ground phone:sr-only">
+            <tr>
+              <th scope="col" class="w-32">Day</th>
+              <th scope="col">Who or what</th>
+              <th scope="col">What was seen</th>
+              <th scope="col">Where</th>
+              <th scope="col" class="w-32"><span class="sr-only">Change</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-if="above > 0" aria-hidden="true">
+              <td colspan="5" :style="{ height: `${above}px` }" />
+            </tr>
+            <tr v-for="entry in entries" :key="entry.id" class="border-b border-line align-top">
+              <td class="whitespace-nowrap">
+                {{ dateName(entry.on_day) }}<span v-if="entry.at" class="text-quiet">, {{ entry.at }}</span>
+              </td>
+              <th scope="row" class="creature font-normal">{{ subjectWords(entry, work.names) }}</th>
+              <td>
+                {{ sayingWords(entry, work.names, view.inUnits) }}
+                <span v-if="entry.note" class="text-quiet">“{{ entry.note }}”</span>
+                <span v-if="entry.revision < 0" class="ml-1 text-thin">waits to be sent</span>
+              </td>
+              <td class="text-quiet">{{ placeWords(entry, work.names) }}</td>
+              <td class="no-print whitespace-nowrap">
+                <template v-if="entry.revision >= 0">
+                  <button
+                    v-if="entry.what !== 'walk' && entry.what !== 'released'"
+                    class="link min-h-[26px] phone:min-h-[44px]"
+                    @click="view.changeEntry(entry)"
+                  >
+                    Change<span class="sr-only"> {{ log.words(entry) }}</span></button
+                  ><button class="link ml-3 min-h-[26px] text-gap phone:min-h-[44px]" @click="log.remove(entry)">
+                    Remove<span class="sr-only"> {{ log.words(entry) }}</span>
+                  </button>
+                </template>
+              </td>
+            </tr>
+            <tr v-if="below > 0" aria-hidden="true">
+              <td colspan="5" :style="{ height: `${below}px` }" />
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p v-if="rows.length === 0" class="mt-2">Nothing of that kind is written down.</p>
+    </template>
+    <NextLine v-else class="mt-3">
+      Nothing is written down yet. Who came, on what plant, doing what: three presses are enough.
+      <template #go><button class="press" @click="view.writeDown()">Write down the first</button></template>
+    </NextLine>
+  </div>
+</template>
+
+<style scoped>
+@media (width < 48rem) {
+  .log-rows tr {
+    display: block;
+    padding-block: 0.3rem;
+  }
+  .log-rows td,
+  .log-rows th {
+    display: inline;
+    margin-right: 0.5rem;
+  }
+}
+</style>

@@ -1,0 +1,159 @@
+import { useEventListener, useIntervalFn } from '@vueuse/core';
+import { LogBook } from '~~/core/log/book';
+import { unpackedLog, type PackedLog } from '~~/core/log/packed';
+import { ladderOf, type Ladder } from '~~/core/log/stages';
+import { datesAsked } from '~~/core/log/dates';
+import { yearOf } from '~~/core/model/days';
+import type { GardenState } from '~~/core/model/garden';
+import type { Entry, EntryFields, NewEntry } from '~~/core/model/log';
+import { entryWords } from '~~/core/words/log';
+
+/**
+ * The log of the open garden: fetched whole once, and after that only what changed. What could not be sent yet stands in
+ * it too.
+ */
+export const useLogStore = defineStore('log', () => {
+  const garden = useGardenStore();
+  const records = useRecordsStore();
+  const work = useWorkStore();
+  const view = useViewStore();
+  const notices = useNoticesStore();
+  const outbox = useOutbox();
+
+  const held = shallowRef<{ of: string; at: number; byId: ReadonlyMap<string, Entry> } | null>(null);
+  const fault = ref('');
+  const asked = ref(false);
+  const begin = () => void (asked.value = true);
+  let loading: Promise<void> | null = null;
+
+  async function fetchSince(of: string) {
+    const known = held.value?.of === of ? held.value : null;
+    const answer = await callApi<PackedLog>('GET', `/api/gardens/${of}/log?since=${known?.at ?? 0}`);
+    if (records.id !== of) return;
+    const byId = new Map(known?.byId);
+    for (const entry of unpackedLog(answer)) byId.set(entry.id, entry);
+    for (const id of answer.gone) byId.delete(id);
+    held.value = { of, at: answer.at, byId };
+  }
+  /** Brings the log up to the last change that the garden knows of. */
+  async function load() {
+    if (loading) return loading;
+    fault.value = '';
+    const upToDate = () => held.value?.of === records.id && held.value.at >= (records.state?.log_at ?? 0);
+    loading = (async () => {
+      try {
+        while (records.state && !upToDate()) {
+          const before = held.value;
+          await fetchSince(records.id);
+          // An answer for a garden that was left, or that brought nothing new, is not asked for again and again.
+          if (held.value === before || (held.value?.of === records.id && held.value.at === before?.at)) break;
+        }
+      } catch (error) {
+        if (!isApiFault(error)) throw error;
+        fault.value = error.message;
+      } finally {
+        loading = null;
+      }
+    })();
+    return loading;
+  }
+  watch([() => records.id, () => records.state?.log_at, asked], () => asked.value && records.state && void load(), {
+    immediate: true,
+  });
+
+  const waiting = computed(() => outbox.waiting.value.filter(([, row]) => row.garden === records.id));
+  const unsent = computed(() => waiting.value.reduce((sum, [, row]) => sum + row.entries.length, 0));
+  const refused = computed(() => waiting.value.filter(([, row]) => row.fault !== ''));
+  const book = computed(() => {
+    const mine = held.value?.of === records.id ? held.value.byId : null;
+    const queued = waiting.value.flatMap(([, row]) => row.entries.filter(({ id }) => !mine?.has(id)));
+    return new LogBook([...(mine?.values() ?? []), ...queued.map((entry) => ({ ...entry, revision: -1 }))]);
+  });
+  const ready = computed(() => held.value?.of === records.id);
+
+  /** Sends what waits, one after the other; stops where the server does not answer. */
+  const turn = inTurn();
+  const flush = () =>
+    turn(async () => {
+      for (const [key, row] of outbox.waiting.value) {
+        if (row.fault !== '') continue;
+        try {
+          const path = `/api/gardens/${row.garden}/log`;
+          const state = await callApi<GardenState>('POST', path, { entries: row.entries });
+          if (row.garden === records.id) records.answered(row.garden, state);
+          await outbox.drop(key);
+        } catch (error) {
+          if (!isApiFault(error)) throw error;
+          if (error.status === 0 || error.status >= 500) return;
+          await outbox.refuse(key, row, error.message);
+        }
+      }
+    });
+  const sendAgain = () => void (outbox.waiting.value.length > 0 && flush());
+  if (import.meta.client) {
+    void outbox.read().then(sendAgain);
+    useEventListener(window, 'online', sendAgain);
+    useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && sendAgain());
+    useIntervalFn(sendAgain, 30_000);
+  }
+  /** Takes what the server refused out of the queue. */
+  const discard = (key: number) => outbox.drop(key);
+
+  const words = (entry: EntryFields) => entryWords(entry, work.names, view.inUnits);
+  /**
+   * Writes entries down. Where the server does not answer they wait on this device and are sent later; what it refuses is
+   * thrown, for the form to show.
+   */
+  async function write(entries: NewEntry[], said = '') {
+    const text = said || (entries.length === 1 ? `${words(entries[0]!)}.` : `${entries.length} entries written down.`);
+    try {
+      await records.send<GardenState>('POST', '/log', { entries }, (state) => state);
+      records.undoable(text);
+    } catch (error) {
+      if (!isApiFault(error) || error.status !== 0) throw error;
+      await outbox.put(records.id, entries);
+      notices.say(`${text} Saved on this device; it is sent when the server answers again.`);
+    }
+  }
+  const change = (entry: Entry, fields: Partial<EntryFields>, said = `${words({ ...entry, ...fields })}: changed.`) =>
+    records.revise(`/log/${entry.id}`, entry, fields, said);
+  /** The same for a form, which shows the fault itself. */
+  const rewrite = (entry: Entry, fields: EntryFields) =>
+    records.change('PUT', `/log/${entry.id}`, { revision: entry.revision, fields }, `${words(fields)}: changed.`);
+  const remove = (entry: Entry) => records.remove(`/log/${entry.id}`, entry, `${words(entry)}: removed.`);
+
+  /** The year of the garden’s day. */
+  const year = computed(() => yearOf(work.today));
+  const ladderIn = (target: string, ofYear: number): Ladder | null => {
+    const here = garden.almanac?.targets.get(target);
+    const chosen = garden.targets.find((row) => row.target === target);
+    return here ? ladderOf(here, chosen?.ambition ?? 'breeds', book.value.about(target), ofYear, work.today) : null;
+  };
+  /** Was a life cycle seen to close in a year or in the one before? */
+  const seenToClose = (target: string, ofYear: number): boolean =>
+    ready.value && [ofYear, ofYear - 1].some((one) => ladderIn(target, one)?.seenToClose ?? false);
+  /** Recorded dates far from what is expected, which count once they are confirmed. */
+  const questions = computed(() => (garden.almanac ? datesAsked(garden.seen, garden.almanac) : []));
+
+  return {
+    begin,
+    load,
+    fault,
+    ready,
+    book,
+    waiting,
+    unsent,
+    refused,
+    flush,
+    discard,
+    write,
+    change,
+    rewrite,
+    remove,
+    year,
+    ladderIn,
+    seenToClose,
+    questions,
+    words,
+  };
+});

@@ -1,0 +1,72 @@
+import type { Entry } from '../model/log';
+import { isSighting } from '../model/vocabulary';
+
+const yearIn = (on_day: string): number => Number(on_day.slice(0, 4));
+
+/** Newest first; of one day the latest hour, and what has no hour after it. */
+function byDay(a: Entry, b: Entry): number {
+  if (a.on_day !== b.on_day) return a.on_day < b.on_day ? 1 : -1;
+  const [x, y] = [a.at ?? '', b.at ?? ''];
+  return x === y ? 0 : x < y ? 1 : -1;
+}
+
+function grouped<K>(entries: readonly Entry[], keyOf: (entry: Entry) => K | null): Map<K, Entry[]> {
+  const found = new Map<K, Entry[]>();
+  for (const entry of entries) {
+    const key = keyOf(entry);
+    if (key === null) continue;
+    const list = found.get(key);
+    if (list) list.push(entry);
+    else found.set(key, [entry]);
+  }
+  return found;
+}
+
+const NONE: readonly Entry[] = [];
+
+/**
+ * The log of a garden, looked up by year, subject, bed, planting and walk. Each index is made in one pass when it is first
+ * asked for. Every list is newest first.
+ */
+export class LogBook {
+  readonly entries: readonly Entry[];
+  #byYear: Map<number, Entry[]> | undefined;
+  #bySubject: Map<string, Entry[]> | undefined;
+  #byWalk: Map<string, Entry[]> | undefined;
+  #byId: Map<string, Entry> | undefined;
+
+  constructor(entries: readonly Entry[]) {
+    this.entries = [...entries].sort(byDay);
+  }
+
+  /** The years in which something was written down, the latest first. */
+  get years(): number[] {
+    return [...this.#years.keys()];
+  }
+  get #years(): Map<number, Entry[]> {
+    return (this.#byYear ??= grouped(this.entries, (entry) => yearIn(entry.on_day)));
+  }
+  inYear(year: number): readonly Entry[] {
+    return this.#years.get(year) ?? NONE;
+  }
+  /** Entries about a creature or a plant, by its id. */
+  about(of: string): readonly Entry[] {
+    return (this.#bySubject ??= grouped(this.entries, (entry) => entry.of)).get(of) ?? NONE;
+  }
+  /** What was counted on a walk. */
+  onWalk(walk: string): readonly Entry[] {
+    return (this.#byWalk ??= grouped(this.entries, (entry) => entry.walk_id)).get(walk) ?? NONE;
+  }
+  byId(id: string): Entry | undefined {
+    return (this.#byId ??= new Map(this.entries.map((entry) => [entry.id, entry]))).get(id);
+  }
+  get walks(): Entry[] {
+    return this.entries.filter(({ what }) => what === 'walk');
+  }
+  get sightings(): Entry[] {
+    return this.entries.filter(({ what }) => isSighting(what));
+  }
+}
+
+/** How many an entry speaks of: what was not counted was one at least. */
+export const numberOf = ({ count }: Pick<Entry, 'count'>): number => count ?? 1;
