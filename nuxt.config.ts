@@ -12,7 +12,31 @@ export default defineNuxtConfig({
   spaLoadingTemplate: 'spa-loading-template.html',
   devtools: { enabled: false },
   telemetry: false,
-  modules: ['@pinia/nuxt'],
+  modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
+  // Works without the network once it was opened (app/service-worker).
+  pwa: {
+    strategies: 'injectManifest',
+    srcDir: 'service-worker',
+    filename: 'sw.ts',
+    injectRegister: null,
+    client: { registerPlugin: false },
+    injectManifest: { globPatterns: ['_nuxt/**/*.{js,css,woff2}', '*.{svg,png}'], maximumFileSizeToCacheInBytes: 6_000_000 },
+    manifest: {
+      name: 'Outwash',
+      short_name: 'Outwash',
+      description: 'Butterfly and hummingbird gardens in which every life stage is served.',
+      lang: 'en',
+      start_url: '/',
+      display: 'standalone',
+      background_color: '#f4eee1',
+      theme_color: '#0b5a60',
+      icons: [
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml' },
+      ],
+    },
+  },
   css: ['~/assets/main.css'],
   // Made smaller once, at the build: as brotli and gzip beside each file.
   nitro: {
@@ -41,8 +65,14 @@ export default defineNuxtConfig({
     head: {
       title: 'Outwash',
       htmlAttrs: { lang: 'en' },
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' }],
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/favicon.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+      ],
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'theme-color', content: '#0b5a60' },
+      ],
     },
   },
   components: [{ path: '~/components', pathPrefix: false }],

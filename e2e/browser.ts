@@ -52,7 +52,7 @@ const idle = new WeakMap<Browser, Page[]>();
 export async function openPage(browser: Browser, width = 1280, height = 800): Promise<OpenPage> {
   const pages = idle.get(browser) ?? [];
   idle.set(browser, pages);
-  const page = pages.pop() ?? (await (await browser.newContext({ reducedMotion: 'reduce' })).newPage());
+  const page = pages.pop() ?? (await (await browser.newContext({ reducedMotion: 'reduce', serviceWorkers: 'block' })).newPage());
   await page.setViewportSize({ width, height });
   page.setDefaultTimeout(45_000);
   const faults: string[] = [];
@@ -66,7 +66,7 @@ export async function openPage(browser: Browser, width = 1280, height = 800): Pr
     const { origin } = new URL(page.url());
     const devtools = await page.context().newCDPSession(page);
     await page.goto('about:blank');
-    await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage' });
+    await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb' });
     await devtools.detach();
     page.removeAllListeners();
     pages.push(page);

@@ -19,6 +19,7 @@ const clockTime = () => new Date().toTimeString().slice(0, 5);
 export function useEntryDraft(start: Partial<EntryFields> & Pick<EntryFields, 'what'>, entry: Entry | null = null) {
   const work = useWorkStore();
   const log = useLogStore();
+  const garden = useGardenStore();
   const view = useViewStore();
   const begun = (): EntryFields => ({
     ...BLANK_ENTRY,
@@ -29,18 +30,31 @@ export function useEntryDraft(start: Partial<EntryFields> & Pick<EntryFields, 'w
   });
   const form = useDraft(EntryFields, begun);
   const draft = form.draft as Ref<EntryFields>;
+  /** Photographs chosen here; those the entry has already are kept beside them. */
+  const photos = ref<ReadyPhoto[]>([]);
+  const dated = ref(false);
+  /** The first photograph says when it was seen, unless that is said already. */
+  function taken(on_day: string, at: string | null) {
+    if (dated.value || entry || on_day > work.onDay) return;
+    dated.value = true;
+    Object.assign(draft.value, { on_day, at });
+  }
   /** Forgets what was said, but for day and bed. */
   function another() {
     const { on_day, site_id, walk_id } = draft.value;
     form.restart();
+    photos.value = [];
+    dated.value = false;
     Object.assign(draft.value, { on_day, site_id, walk_id });
   }
   /** An entry that is changed keeps the weather it has. */
   const submit = () =>
-    form.save(async (fields) => {
+    form.save(async (record) => {
+      const fields = { ...record, photos: [...record.photos, ...photos.value.map(({ id }) => id)] };
+      await sendPhotos(garden.id, photos.value);
       if (entry) return log.rewrite(entry, fields);
       const temp_c = fields.temp_c ?? (work.weather ? temperatureAt(work.weather, dayNumber(fields.on_day), fields.at) : null);
-      await log.write([{ ...fields, temp_c, id: crypto.randomUUID() } satisfies NewEntry]);
+      await log.write([{ ...fields, temp_c, id: freshId() } satisfies NewEntry]);
     });
-  return { ...form, draft, submit, another };
+  return { ...form, draft, photos, taken, submit, another };
 }

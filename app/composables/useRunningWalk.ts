@@ -37,7 +37,7 @@ export function useRunningWalk() {
     now.value = Date.now();
     walk.value = {
       garden,
-      id: crypto.randomUUID(),
+      id: freshId(),
       began: now.value,
       minutes,
       rested: 0,

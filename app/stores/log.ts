@@ -1,6 +1,6 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { LogBook } from '~~/core/log/book';
-import { unpackedLog, type PackedLog } from '~~/core/log/packed';
+import type { PackedLog } from '~~/core/log/packed';
 import { ladderOf, type Ladder } from '~~/core/log/stages';
 import { datesAsked } from '~~/core/log/dates';
 import { yearOf } from '~~/core/model/days';
@@ -20,20 +20,25 @@ export const useLogStore = defineStore('log', () => {
   const notices = useNoticesStore();
   const outbox = useOutbox();
 
-  const held = shallowRef<{ of: string; at: number; byId: ReadonlyMap<string, Entry> } | null>(null);
+  const held = shallowRef<HeldLog | null>(null);
   const fault = ref('');
   const asked = ref(false);
   const begin = () => void (asked.value = true);
   let loading: Promise<void> | null = null;
 
   async function fetchSince(of: string) {
-    const known = held.value?.of === of ? held.value : null;
+    const known = held.value?.of === of ? held.value : await rememberedLog(of);
     const answer = await callApi<PackedLog>('GET', `/api/gardens/${of}/log?since=${known?.at ?? 0}`);
     if (records.id !== of) return;
-    const byId = new Map(known?.byId);
-    for (const entry of unpackedLog(answer)) byId.set(entry.id, entry);
-    for (const id of answer.gone) byId.delete(id);
-    held.value = { of, at: answer.at, byId };
+    let next = withChanges(known, of, answer);
+    // What was remembered may be of another database under the same name.
+    if (next.byId.size !== answer.count) {
+      const whole = await callApi<PackedLog>('GET', `/api/gardens/${of}/log?since=0`);
+      next = withChanges(null, of, whole);
+    }
+    if (records.id !== of) return;
+    held.value = next;
+    rememberLog(next);
   }
   /** Brings the log up to the last change that the garden knows of. */
   async function load() {
@@ -50,7 +55,10 @@ export const useLogStore = defineStore('log', () => {
         }
       } catch (error) {
         if (!isApiFault(error)) throw error;
-        fault.value = error.message;
+        // Without the network the log is as it was when it was last seen.
+        const known = error.status === 0 ? await rememberedLog(records.id) : null;
+        if (known && records.id === known.of) held.value = known;
+        else fault.value = error.message;
       } finally {
         loading = null;
       }
@@ -75,6 +83,13 @@ export const useLogStore = defineStore('log', () => {
   const turn = inTurn();
   const flush = () =>
     turn(async () => {
+      try {
+        await sendWaitingPhotos();
+      } catch (error) {
+        if (!isApiFault(error)) throw error;
+        if (error.status === 0 || error.status >= 500) return;
+        notices.say(`A photograph was not taken: ${error.message}`, 'fault');
+      }
       for (const [key, row] of outbox.waiting.value) {
         if (row.fault !== '') continue;
         try {
@@ -91,7 +106,7 @@ export const useLogStore = defineStore('log', () => {
     });
   const sendAgain = () => void (outbox.waiting.value.length > 0 && flush());
   if (import.meta.client) {
-    void outbox.read().then(sendAgain);
+    outbox.read().then(sendAgain, () => notices.say('This browser keeps nothing while the server does not answer.', 'fault'));
     useEventListener(window, 'online', sendAgain);
     useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && sendAgain());
     useIntervalFn(sendAgain, 30_000);

@@ -1,7 +1,6 @@
 import type { EntryFields } from './log';
 
-/** Nothing said yet beside what it is and when. */
-export const BLANK_ENTRY = {
+const BLANK = {
   of: null,
   called: '',
   at: null,
@@ -22,4 +21,7 @@ export const BLANK_ENTRY = {
   wind: null,
   counts_as: null,
   note: '',
-} as const satisfies Omit<EntryFields, 'what' | 'on_day'>;
+} as const satisfies Omit<EntryFields, 'what' | 'on_day' | 'photos'>;
+
+/** An entry of which nothing is said yet beside what it is and when. */
+export const BLANK_ENTRY: Omit<EntryFields, 'what' | 'on_day'> = { ...BLANK, photos: [] };

@@ -1,6 +1,6 @@
 import { z } from './zod';
 import { choice, date, id, isWithin, monthDay, name, number } from './fields';
-import { NewEntry } from './log';
+import { NewEntry, Photo } from './log';
 import type { Seen } from './seen';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
@@ -225,6 +225,7 @@ export const GardenFile = z
     work: z.array(WorkFields).max(20_000).default([]),
     weather: z.array(OwnDayFields).max(20_000).default([]),
     pictures: z.array(Picture).max(4).default([]),
+    photos: z.array(Photo).max(2000, 'A file holds at most 2,000 photographs.').default([]),
   })
   .superRefine((file, context) => {
     const once = (list: string, keys: readonly string[], what: string) => {

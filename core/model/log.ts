@@ -50,6 +50,8 @@ const fields = z.object({
   /** Is it the first or the last of its year? null: nobody was asked, and its day counts as far as it is near what is expected. */
   counts_as: choice(words.DATE_ROLES, 'first, last or neither').nullable().default(null),
   note: z.string().max(500, 'Keep the note under 500 characters.').default(''),
+  /** Photographs of it, by their ids. */
+  photos: z.array(id).max(12, 'Keep at most twelve photographs with one entry.').default([]),
 });
 
 export const EntryFields = fields
@@ -85,6 +87,20 @@ export const EntryFields = fields
     path: ['amount'],
     message: 'The leaf that is left is at most 100 percent.',
   });
+const jpeg = (most: number, what: string) =>
+  z
+    .string()
+    .max(most, `${what} is too large.`)
+    .regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]+$/, `${what} is sent as a JPEG.`);
+
+/** A photograph as it is sent and as a file holds it: as it is looked at, and as it lies in a strip. */
+export const PhotoFields = z.object({
+  full: jpeg(2_000_000, 'The photograph'),
+  small: jpeg(120_000, 'The small photograph'),
+});
+export const Photo = PhotoFields.extend({ id });
+export type PhotoFields = z.infer<typeof PhotoFields>;
+
 /** The columns of an entry. */
 export const ENTRY_SHAPE = fields.shape;
 

@@ -235,7 +235,7 @@ export const PLANT_NOTES = [
   'lost',
   'mislabelled',
 ] as const;
-export const ENTRY_KINDS = [...SIGHTING_KINDS, ...PLANT_NOTES, 'walk', 'released'] as const;
+export const ENTRY_KINDS = [...SIGHTING_KINDS, ...PLANT_NOTES, 'walk', 'released', 'picture'] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 export type SightingKind = (typeof SIGHTING_KINDS)[number];
 export type PlantNote = (typeof PLANT_NOTES)[number];

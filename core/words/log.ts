@@ -32,6 +32,7 @@ export const KIND_WORDS: Record<EntryKind, string> = {
   mislabelled: 'sold under another name',
   walk: 'walk',
   released: 'released',
+  picture: 'picture',
 };
 export const DOING_WORDS: Record<Doing, string> = {
   nectaring: 'nectaring',

@@ -13,7 +13,8 @@ export default route(
     body: GardenFile,
     answers: 'the new garden',
     status: 201,
-    most: 4_000_000,
+    // Years of photographs come with it.
+    most: 400_000_000,
   },
   (request) => {
     const { db, store, body } = request;

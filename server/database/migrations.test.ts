@@ -109,7 +109,7 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
   for (const column of ['ground', 'assumed']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
   for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock'])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
-  for (const table of ['work', 'own_day', 'entry', 'log_change']) old.exec(`DROP TABLE ${table}`);
+  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo']) old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;
   old.exec(dates);
   old.close();

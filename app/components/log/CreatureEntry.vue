@@ -12,7 +12,7 @@ const garden = useGardenStore();
 const log = useLogStore();
 const work = useWorkStore();
 const form = useEntryDraft({ what: 'adult', count: 1, ...props.start }, props.entry);
-const { draft, errors, fault, saving } = form;
+const { draft, errors, fault, saving, photos, taken } = form;
 
 const place = computed<OfferPlace>(() => ({
   almanac: garden.almanac!,
@@ -201,6 +201,7 @@ async function submit(again: boolean) {
           <option v-for="row in plants" :key="row.value" :value="row.value" hidden>{{ row.words }}</option>
         </select>
       </div>
+      <PhotoPick v-model="photos" @taken="taken" />
       <WhenWhere v-model="draft" :errors="errors" />
     </template>
     <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">

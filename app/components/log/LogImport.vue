@@ -82,7 +82,7 @@ const found = computed(() =>
         map.value,
         { days: days.value, repeat: repeat.value, unknown: unknown.value, kind: kind.value },
         logNames(garden.library, garden.sites),
-        () => crypto.randomUUID(),
+        freshId,
       ),
 );
 function setColumn(column: LogColumn, value: string) {

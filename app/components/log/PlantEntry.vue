@@ -13,7 +13,7 @@ const log = useLogStore();
 const work = useWorkStore();
 const view = useViewStore();
 const form = useEntryDraft({ what: 'first-flower', ...props.start }, props.entry);
-const { draft, errors, fault, saving } = form;
+const { draft, errors, fault, saving, photos, taken } = form;
 const offers = computed(() =>
   plantOffers({
     almanac: garden.almanac!,
@@ -160,6 +160,7 @@ const isNote = (what: EntryFields['what']): what is PlantNote => (PLANT_NOTES as
         </div>
       </template>
     </div>
+    <PhotoPick v-model="photos" @taken="taken" />
     <WhenWhere v-model="draft" :errors="errors" />
     <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">
       <button ref="save" class="press press-main phone:min-h-[48px] phone:grow phone:justify-center" :disabled="saving">

@@ -12,7 +12,12 @@ const work = useWorkStore();
 const log = useLogStore();
 work.begin();
 log.begin();
-const about = ref<'creature' | 'plant'>(props.start.what && isPlantNote(props.start.what) ? 'plant' : 'creature');
+const about = ref<'creature' | 'plant' | 'picture'>(aboutOf(props.start.what ?? 'adult'));
+function aboutOf(what: EntryFields['what']) {
+  return what === 'picture' ? 'picture' : isPlantNote(what) ? 'plant' : 'creature';
+}
+/** What was said already goes to the form that it is for. */
+const startFor = (tab: typeof about.value) => (aboutOf(props.start.what ?? 'adult') === tab ? props.start : {});
 const before = shallowRef<Coverage | null>(null);
 /** Loss and mislabelled plants change what is covered: it is shown before one goes on. */
 const changed = ref(false);
@@ -30,6 +35,7 @@ function saved(entry: EntryFields, again: boolean) {
 const tabs = [
   { value: 'creature', words: 'A creature' },
   { value: 'plant', words: 'A plant' },
+  { value: 'picture', words: 'A picture' },
 ] as const;
 </script>
 
@@ -59,18 +65,19 @@ const tabs = [
         <div v-if="changed && before" class="pb-4"><EntryEffect :before="before" @close="emit('close')" /></div>
         <CreatureEntry
           v-else-if="about === 'creature'"
-          :start="isPlantNote(start.what ?? 'adult') ? {} : start"
+          :start="startFor('creature')"
           :entry="entry"
           @saved="(again) => !again && emit('close')"
           @cancel="emit('close')"
         />
         <PlantEntry
-          v-else
-          :start="isPlantNote(start.what ?? 'adult') ? start : {}"
+          v-else-if="about === 'plant'"
+          :start="startFor('plant')"
           :entry="entry"
           @saved="saved"
           @cancel="emit('close')"
         />
+        <PictureEntry v-else :start="startFor('picture')" @saved="emit('close')" @cancel="emit('close')" />
       </DialogPanel>
     </div>
   </Dialog>

@@ -83,7 +83,7 @@ async function finish() {
     },
     ...done.order.flatMap((of): NewEntry[] => {
       const seen = done.counts[of] ?? 0;
-      return seen === 0 ? [] : [{ ...common, id: crypto.randomUUID(), what: 'adult', of, count: seen, walk_id: done.id }];
+      return seen === 0 ? [] : [{ ...common, id: freshId(), what: 'adult', of, count: seen, walk_id: done.id }];
     }),
   ];
   try {

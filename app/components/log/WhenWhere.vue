@@ -4,7 +4,7 @@ import { dateName } from '~~/core/model/half-month';
 
 /** Day, hour, bed and note of an entry, in one line until they are wanted. */
 const draft = defineModel<EntryFields>({ required: true });
-defineProps<{ errors: Record<string, string> }>();
+defineProps<{ errors: Record<string, string>; open?: boolean }>();
 const garden = useGardenStore();
 const work = useWorkStore();
 const sites = computed(() => [
@@ -24,7 +24,7 @@ const line = computed(() =>
 </script>
 
 <template>
-  <details class="border-t border-line pt-1">
+  <details class="border-t border-line pt-1" :open="open">
     <summary class="min-h-[26px] text-sm phone:flex phone:min-h-[44px] phone:items-center">
       <span class="font-semibold text-press">When, where, note</span> <span class="text-quiet">{{ line }}</span>
     </summary>

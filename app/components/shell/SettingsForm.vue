@@ -47,6 +47,7 @@ const own = computed(() => garden.garden?.money?.currency);
         <label class="flex items-center gap-2"
           ><input v-model="view.explained" type="checkbox" class="size-4" /> explain words where they stand</label
         >
+        <OfflineNote />
         <button class="press press-main" @click="emit('close')">Done</button>
       </DialogPanel>
     </div>

@@ -25,7 +25,8 @@ CREATE TABLE entry (
   sky TEXT,
   wind TEXT,
   counts_as TEXT,
-  note TEXT NOT NULL DEFAULT ''
+  note TEXT NOT NULL DEFAULT '',
+  photos TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(photos))
 ) STRICT;
 CREATE INDEX entry_of_garden ON entry (garden_id, position);
 
@@ -68,6 +69,15 @@ UPDATE journal SET changes = (
   FROM json_each(journal.changes) AS list)
 WHERE id IN (SELECT journal_id FROM remembered);
 DROP TABLE remembered;
+
+-- Photographs, in two sizes. One is never changed, so that an undone change still finds its own.
+CREATE TABLE photo (
+  garden_id TEXT NOT NULL REFERENCES garden (id) ON DELETE CASCADE,
+  id TEXT NOT NULL,
+  full BLOB NOT NULL,
+  small BLOB NOT NULL,
+  PRIMARY KEY (garden_id, id)
+) STRICT;
 
 -- When each entry last changed, in the order of the changes: whoever has the log up to one asks for what came after it.
 CREATE TABLE log_change (

@@ -5,6 +5,7 @@ import type { WorkFields } from '../../../core/model/work';
 import type { Connection } from '../connection';
 import { insertRow, readRows } from '../tables';
 import { freeGardenName, gardenIdFor } from './gardens';
+import { exportPhotos, savePhoto } from './photos';
 import { readPicture, savePicture } from './pictures';
 import { newId, readRecords } from './reading';
 
@@ -14,6 +15,7 @@ export function exportGarden(db: Connection, id: string): GardenFile {
   const bare = <T extends { revision: number }>({ revision: _, ...rest }: T) => rest;
   const nameless = <T extends { id: string; revision: number }>({ id: _id, revision: _, ...rest }: T) => rest;
   const underlay = records.garden.yard?.underlay;
+  const log = readRows(db, 'entry', id);
   return {
     format: 'outwash-garden',
     version: 1,
@@ -26,10 +28,11 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     things: records.things.map(nameless) as GardenFile['things'],
     measures: records.measures.map(nameless) as GardenFile['measures'],
     seen: [],
-    log: readRows(db, 'entry', id).map(bare),
+    log: log.map(bare),
     work: records.work.map(nameless),
     weather: records.weather.map(nameless),
     pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
+    photos: exportPhotos(db, id, new Set(log.flatMap((row) => row.photos))),
   };
 }
 
@@ -77,7 +80,7 @@ export function copyGarden(db: Connection, id: string, plants: boolean): string 
       const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
       const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
       if (plants) return importGarden(db, { ...file, garden: own, plans });
-      const bare = { ...file, plantings: [], log: [], work: [], weather: [], garden: own };
+      const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], garden: own };
       return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
     })
     .immediate();
@@ -106,6 +109,7 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const row of file.things) insertRow(db, 'thing', id, { ...row, ...fresh() });
       for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
       for (const row of entriesOf(file)) insertRow(db, 'entry', id, { ...withNamesFollowed(row, renamed), revision: 0 });
+      for (const { id: photo, ...sizes } of file.photos) savePhoto(db, id, photo, sizes);
       const beds = new Set(file.sites.map((row) => row.id));
       for (const row of file.work) insertRow(db, 'work', id, { ...withBedsFollowed(row, beds, renamed), ...fresh() });
       for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });

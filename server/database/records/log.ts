@@ -1,5 +1,6 @@
 import { effectOf, effectTakenBack, type PlantingChanges } from '../../../core/log/effects';
-import type { Entry, EntryFields, NewEntry } from '../../../core/model/log';
+import type { LogSince } from '../../../core/log/packed';
+import type { EntryFields, Entry, NewEntry } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { record, type Recorder } from '../journal';
@@ -7,11 +8,17 @@ import { readRow, readRows } from '../tables';
 import { logAt } from './seen';
 import { mustRead, mustReadAt, revised, type Known } from './reading';
 
-/** What of a garden's log changed after a change that is known (0: all of it), and the number of the last one. */
-export function logSince(db: Connection, gardenId: string, since: number): { at: number; put: Entry[]; gone: string[] } {
+/**
+ * What of a garden's log changed after a change that is known, with the number of the last one and how many entries there
+ * are by now; all of the log where none is known (0) or one that has not been made here yet.
+ */
+export function logSince(db: Connection, gardenId: string, since: number): LogSince {
   mustRead(db, 'garden', gardenId, gardenId);
   const at = logAt(db, gardenId);
-  if (since <= 0) return { at, put: readRows(db, 'entry', gardenId), gone: [] };
+  if (since <= 0 || since > at) {
+    const put = readRows(db, 'entry', gardenId);
+    return { at, whole: true, count: put.length, put, gone: [] };
+  }
   const ids = db
     .prepare('SELECT entry FROM log_change WHERE garden_id = ? AND at > ? ORDER BY at')
     .pluck()
@@ -23,7 +30,8 @@ export function logSince(db: Connection, gardenId: string, since: number): { at:
     if (row) put.push(row);
     else gone.push(id);
   }
-  return { at, put, gone };
+  const count = db.prepare('SELECT count(*) FROM entry WHERE garden_id = ?').pluck().get(gardenId) as number;
+  return { at, whole: false, count, put, gone };
 }
 
 /** Makes the changes of plantings that follow from an entry, in the same record. */

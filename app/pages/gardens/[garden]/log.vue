@@ -9,6 +9,7 @@ const parts = computed(() => [
   { path: `${base.value}/stages`, name: 'Stages seen' },
   { path: `${base.value}/dates`, name: 'First and last' },
   { path: `${base.value}/grown`, name: 'What grew' },
+  { path: `${base.value}/photos`, name: 'Photographs' },
   { path: `${base.value}/review`, name: 'The year' },
   { path: `${base.value}/files`, name: 'In and out' },
 ]);

@@ -15,6 +15,7 @@ const GROUPS = [
   { value: 'plants', words: 'plants' },
   { value: 'walks', words: 'walks' },
   { value: 'released', words: 'released' },
+  { value: 'picture', words: 'pictures' },
 ] as const;
 const group = ref<(typeof GROUPS)[number]['value']>('all');
 const year = ref<number | null>(null);
@@ -27,8 +28,8 @@ const inGroup = ({ what }: Entry) =>
   group.value === 'all' ||
   (group.value === 'creatures' && isSighting(what)) ||
   (group.value === 'plants' && isPlantNote(what)) ||
-  (group.value === 'walks' && what === 'walk') ||
-  (group.value === 'released' && what === 'released');
+  group.value === what ||
+  (group.value === 'walks' && what === 'walk');
 const rows = computed(() => {
   const wanted = words.value.trim().toLowerCase();
   const from = of.value ? log.book.about(of.value) : year.value === null ? log.book.entries : log.book.inYear(year.value);
@@ -70,6 +71,7 @@ const whys = computed(() =>
       </div>
     </div>
     <UnsentEntries class="mt-2" />
+    <OfflineNote only-if-not class="mt-2" />
     <DateQuestions class="mt-2" />
     <ul v-if="whys.length" class="mt-2 text-sm">
       <li v-for="row in whys" :key="row.target">
@@ -137,6 +139,9 @@ const whys = computed(() =>
               <th scope="row" class="creature font-normal">{{ subjectWords(entry, work.names) }}</th>
               <td>
                 {{ sayingWords(entry, work.names, view.inUnits) }}
+                <NuxtLink v-if="entry.photos.length" class="link" :to="`/gardens/${garden.id}/log/photos`">{{
+                  entry.photos.length === 1 ? 'photograph' : `${entry.photos.length} photographs`
+                }}</NuxtLink>
                 <span v-if="entry.note" class="text-quiet">“{{ entry.note }}”</span>
                 <span v-if="entry.revision < 0" class="ml-1 text-thin">waits to be sent</span>
               </td>
@@ -144,7 +149,7 @@ const whys = computed(() =>
               <td class="no-print whitespace-nowrap">
                 <template v-if="entry.revision >= 0">
                   <button
-                    v-if="entry.what !== 'walk' && entry.what !== 'released'"
+                    v-if="isSighting(entry.what) || isPlantNote(entry.what)"
                     class="link min-h-[26px] phone:min-h-[44px]"
                     @click="view.changeEntry(entry)"
                   >

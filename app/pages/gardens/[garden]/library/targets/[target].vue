@@ -16,6 +16,9 @@ const view = useViewStore();
 const id = computed(() => String(route.params.target));
 const target = computed(() => garden.library?.targets.find((row) => row.id === id.value));
 const here = computed(() => garden.almanac?.targets.get(id.value));
+const log = useLogStore();
+log.begin();
+const pictured = computed(() => log.book.about(id.value).filter((entry) => entry.photos.length > 0));
 const chosen = computed(() => garden.targets.some((row) => row.target === id.value));
 const HOW = {
   resident: 'lives here',
@@ -90,6 +93,10 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
       </template>
     </EntryHead>
 
+    <section v-if="pictured.length" class="mt-4" aria-label="Photographs">
+      <h2>Your photographs</h2>
+      <LazyPhotoStrip class="mt-1" :entries="pictured" :label="`Photographs of ${target.common}`" />
+    </section>
     <section v-if="here" class="mt-4" aria-label="Its year here">
       <h2>Its year in {{ garden.garden?.name }}</h2>
       <StageStrip :here="here" class="mt-1" />

@@ -12,6 +12,9 @@ const record = computed(() => garden.siteRecords.find((row) => row.id === id.val
 const editing = ref(false);
 const beside = computed(() => (site.value ? neighboursOf(site.value, garden.things).map(neighbourSentence) : []));
 const use = computed(() => garden.areas.get(id.value));
+const log = useLogStore();
+log.begin();
+const pictured = computed(() => log.book.entries.filter((entry) => entry.site_id === id.value && entry.photos.length > 0));
 useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?? 'Outwash'}` });
 </script>
 
@@ -72,6 +75,10 @@ useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?
       <MeasureLog :site="id" />
     </section>
 
+    <section v-if="pictured.length" class="mt-5" aria-label="Photographs">
+      <h2>Photographs</h2>
+      <LazyPhotoStrip class="mt-1" :entries="pictured" :label="`Photographs of ${site.name}`" />
+    </section>
     <section class="mt-5 grid gap-6 md:grid-cols-2">
       <div v-if="site.kind === 'bed'">
         <h2>Change the pH</h2>

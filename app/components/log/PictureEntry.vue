@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import type { EntryFields } from '~~/core/model/log';
+
+/** A photograph by itself: of a bed, or of the garden. */
+const emit = defineEmits<{ saved: []; cancel: [] }>();
+const props = defineProps<{ start: Partial<EntryFields> }>();
+const form = useEntryDraft({ ...props.start, what: 'picture' });
+const { draft, errors, fault, saving, photos, taken } = form;
+const none = ref('');
+async function submit() {
+  none.value = photos.value.length === 0 ? 'Choose a photograph.' : '';
+  if (!none.value && (await form.submit()) === 'saved') emit('saved');
+}
+</script>
+
+<template>
+  <form class="space-y-3" novalidate aria-label="A picture" @submit.prevent="submit">
+    <FaultBanner :fault="fault" :clash="false" />
+    <PhotoPick v-model="photos" @taken="taken" />
+    <p v-if="none" role="alert" class="text-sm text-gap">{{ none }}</p>
+    <TextField v-model="draft.called" label="What it shows" :error="errors.called" />
+    <WhenWhere v-model="draft" :errors="errors" open />
+    <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">
+      <button class="press press-main phone:min-h-[48px] phone:grow phone:justify-center" :disabled="saving">Save</button>
+      <button type="button" class="press phone:min-h-[48px]" @click="emit('cancel')">Cancel</button>
+    </div>
+  </form>
+</template>
