@@ -24,6 +24,10 @@ const KETTLE_VIEWS: View[] = [
   ['/gardens/kettle-pond-commons/season/timing', 'Timing'],
   ['/gardens/kettle-pond-commons/season/dates', 'This garden’s own dates'],
   ['/gardens/kettle-pond-commons/work', 'What to do now'],
+  ['/gardens/kettle-pond-commons/log', 'Log'],
+  ['/gardens/kettle-pond-commons/log/walks', 'Walks'],
+  ['/gardens/kettle-pond-commons/log/stages', 'Stages seen'],
+  ['/gardens/kettle-pond-commons/log/dates', 'First and last'],
 ];
 const OTHER_VIEWS: View[] = [
   ['/', 'Gardens'],
@@ -36,6 +40,11 @@ const OTHER_VIEWS: View[] = [
   ['/gardens/juniper-wash/work', 'What to do now'],
   ['/gardens/juniper-wash/work/year', 'The year’s work'],
   ['/gardens/fourth-floor-brickyard-row/work/weather', 'Weather'],
+  ['/gardens/kettle-pond-commons/log/grown', 'What grew'],
+  ['/gardens/kettle-pond-commons/log/photos', 'Photographs'],
+  ['/gardens/kettle-pond-commons/log/review', 'The year 2026'],
+  ['/gardens/juniper-wash/log/files', 'In and out'],
+  ['/gardens/fourth-floor-brickyard-row/log', 'Log'],
   ['/gardens/kettle-pond-commons/library', 'Library'],
   ['/gardens/kettle-pond-commons/library/targets/danaus-plexippus', 'Monarch'],
   ['/gardens/kettle-pond-commons/library/targets/selasphorus-rufus', 'Rufous hummingbird'],

@@ -105,7 +105,7 @@ const seenOn = (id: string) => log.book.onWalk(id).reduce((sum, entry) => sum + 
       </section>
       <section class="mt-4" aria-labelledby="walked">
         <h2 id="walked">Walks so far</h2>
-        <ScrollRegion label="Walks so far">
+        <ScrollRegion label="List of walks">
           <table class="tabular text-sm">
             <thead>
               <tr>
