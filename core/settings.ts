@@ -406,6 +406,8 @@ export const SETTINGS = {
     prices: { packet: 350, share: { plug: 0.45, pot: 1, large: 1, bulb: 0.3 } },
     /** Plants a packet of seed raises with a beginner's luck. Judgement: a packet holds some hundred seeds. */
     plantsPerPacket: 25,
+    /** As how many own plants the trade's losses count beside those on record. Judgement: ten of one's own weigh as much. */
+    lossesWeigh: 10,
     /** Share lost in the first year, to be bought as spares. Trade: one plug in five, one pot in ten; a shrub is looked after. */
     losses: { plug: 0.2, pot: 0.1, large: 0, bulb: 0.1 },
     /** Litres and price (hundredths) of a bag of potting mix and of mulch, and of a trellis or wigwam of canes; depth (cm) of mulch. Trade: 40 L; 5 cm. */

@@ -40,20 +40,20 @@ describe('on a slow line', () => {
     await delay(/\/plantings\//, 'PUT', 900, 0);
     for (const [plant, count] of [
       ['Spicebush', '4'],
-      ['White turtlehead', '7'],
+      ['Golden alexanders', '7'],
     ] as const) {
       await countOf(plant).fill(count);
       await countOf(plant).press('Tab');
     }
     const counts = async () => {
       const { body } = await app.call('GET', `/api${KETTLE}`);
-      return ['lindera-benzoin', 'chelone-glabra'].map(
+      return ['lindera-benzoin', 'zizia-aurea'].map(
         (plant) => body.plantings.find((row: { plant: string }) => row.plant === plant).count,
       );
     };
     await expect.poll(counts).toEqual([4, 7]);
     await expect.poll(() => countOf('Spicebush').inputValue()).toBe('4');
-    await expect.poll(() => countOf('White turtlehead').inputValue()).toBe('7');
+    await expect.poll(() => countOf('Golden alexanders').inputValue()).toBe('7');
   });
   it('undo pressed three times quickly takes back three changes', async () => {
     const { body: start } = await app.call('GET', `/api${KETTLE}`);

@@ -70,7 +70,7 @@ await shoot('work', '/gardens/juniper-wash/work', 'A dry spell', (page) =>
     .click(),
 );
 await shoot('work-phone', `${KETTLE}/work`, 'What to do now', undefined, 390);
-await shoot('season-phone', `${KETTLE}/season`, '7 of 10', undefined, 390);
+await shoot('log', `${KETTLE}/log/stages`, 'seen to close in 2026');
 await browser.close();
 await app.stop();
 process.exit(0);

@@ -31,6 +31,7 @@ export const useGardenStore = defineStore('garden', () => {
       ? new GardenHere(records.state, libraryStore.library, records.ownLayer, {
           year: year.value,
           plantsIn: plantsIn.value,
+          thisYear: Number((records.state.garden.clock ?? isoDay(today)).slice(0, 4)),
           before: before ?? null,
           tending: libraryStore.tending,
         })

@@ -15,6 +15,8 @@ import type { Around } from '../coverage/around';
 import { dailyNormalsAt } from '../place/climate/garden-climate';
 import { GardenWork } from '../work/work';
 import type { StationPlace } from '../place/weather/station';
+import { ownLosses } from '../log/grown';
+import type { OwnLosses } from '../plan/shopping/sizes';
 import { aroundOf } from './around';
 import { Parts, rowsUnlessSame, unlessSame } from './parts';
 
@@ -26,6 +28,8 @@ export interface GardenHereOptions {
   year?: number | null;
   /** The year in which what is planned and on order will be planted; null: not said, and it counts in no year. */
   plantsIn?: number | null;
+  /** The year it is; null: not said, and nothing is known of how plants came through their first winter. */
+  thisYear?: number | null;
   /** The same garden before a change: parts whose records did not change are taken from it, with their identity. */
   before?: GardenHere | null;
   /** The rules of care, where they are held beside the library. */
@@ -44,6 +48,7 @@ export class GardenHere {
   readonly records: GardenRecords;
   readonly year: number | null;
   readonly #plantsIn: number | null;
+  readonly #thisYear: number | null;
   readonly #tending: Tending | null;
   readonly #shipped: Library;
   readonly #lay: OwnLayer | null;
@@ -54,11 +59,12 @@ export class GardenHere {
     records: GardenRecords,
     shipped: Library,
     lay: OwnLayer | null,
-    { year = null, plantsIn = null, before = null, tending = null }: GardenHereOptions,
+    { year = null, plantsIn = null, thisYear = null, before = null, tending = null }: GardenHereOptions,
   ) {
     this.records = before ? sameWhere(before.records, records) : records;
     this.year = year;
     this.#plantsIn = plantsIn;
+    this.#thisYear = thisYear;
     this.#tending = tending;
     this.#shipped = shipped;
     this.#lay = lay;
@@ -74,7 +80,12 @@ export class GardenHere {
     return this.#apart(this.records, year);
   }
   #apart(records: GardenRecords, year: number | null): GardenHere {
-    const other = new GardenHere(records, this.#shipped, this.#lay, { year, plantsIn: this.#plantsIn, tending: this.#tending });
+    const other = new GardenHere(records, this.#shipped, this.#lay, {
+      year,
+      plantsIn: this.#plantsIn,
+      thisYear: this.#thisYear,
+      tending: this.#tending,
+    });
     other.#parts.take(this.#parts);
     return other;
   }
@@ -272,6 +283,12 @@ export class GardenHere {
         }),
     );
   }
+  /** What was lost here of each plant in its first winter, as far as that winter is over. */
+  get losses(): OwnLosses {
+    const { plantings } = this;
+    const thisYear = this.#thisYear;
+    return this.#parts.get('losses', [plantings, thisYear], () => (thisYear === null ? {} : ownLosses(plantings, thisYear)));
+  }
   /** What a further creature is asked about: the garden as it is planned, all of it kept, and no limit of money. */
   get asking(): PlanQuestion {
     const wishes = this.plan.wishes ?? freshWishesFor(this.garden);
@@ -281,7 +298,8 @@ export class GardenHere {
   questionOf(wishes: PlanWishes): PlanQuestion {
     const { almanac, garden, sites, targets, plantings, around } = this.input;
     const { prices = {}, sizes = {}, raises = false } = this.garden.money ?? {};
-    return { almanac, garden, sites, targets, plantings, around, wishes, prices, sizes, raises };
+    const { losses } = this;
+    return { almanac, garden, sites, targets, plantings, around, wishes, prices, losses, sizes, raises };
   }
 }
 

@@ -21,7 +21,7 @@ export const isDated = ({ what, of }: Pick<EntryFields, 'what' | 'of'>): boolean
  */
 export function datesOf(entries: Iterable<DatedEntry>): Seen[] {
   const found: Seen[] = [];
-  const ends = new Map<string, { first: DatedEntry; last: DatedEntry }>();
+  const ends = new Map<string, Map<number, { first: DatedEntry; last: DatedEntry }>>();
   for (const entry of entries) {
     const { id, what, of, on_day, counts_as } = entry;
     if (of === null || counts_as === 'neither') continue;
@@ -33,14 +33,16 @@ export function datesOf(entries: Iterable<DatedEntry>): Seen[] {
         found.push({ id, of, what: `${counts_as}-flight`, on_day, sure: true });
         continue;
       }
-      const half = `${of} ${on_day.slice(0, 4)} ${on_day.slice(5, 7) < '07' ? 1 : 2}`;
-      const end = ends.get(half);
-      if (!end) ends.set(half, { first: entry, last: entry });
+      const half = 2 * Number(on_day.slice(0, 4)) + (on_day.slice(5, 7) < '07' ? 0 : 1);
+      let halves = ends.get(of);
+      if (!halves) ends.set(of, (halves = new Map()));
+      const end = halves.get(half);
+      if (!end) halves.set(half, { first: entry, last: entry });
       else if (on_day < end.first.on_day) end.first = entry;
       else if (on_day > end.last.on_day) end.last = entry;
     }
   }
-  for (const { first, last } of ends.values()) {
+  for (const { first, last } of [...ends.values()].flatMap((halves) => [...halves.values()])) {
     found.push({ id: first.id, of: first.of!, what: 'first-flight', on_day: first.on_day, sure: false });
     found.push({ id: last.id, of: last.of!, what: 'last-flight', on_day: last.on_day, sure: false });
   }

@@ -1,4 +1,4 @@
-import { averageDay, dayNumber } from '../model/days';
+import { averageDayOf } from '../model/days';
 import { turnedTo, type DayWindow } from '../model/half-month';
 import type { Almanac, PlantHere, TargetHere } from '../model/here';
 import type { Entry } from '../model/log';
@@ -32,7 +32,7 @@ function spansOf(entries: readonly Entry[], expected: DayWindow, kind: FirstsRow
   const years = new Map<number, { days: number[]; first: number[]; last: number[] }>();
   for (const entry of entries) {
     if (!isDated(entry) || entry.counts_as === 'neither') continue;
-    const day = averageDay(dayNumber(entry.on_day));
+    const day = averageDayOf(entry.on_day);
     const beside = turnedTo(day, Math.round(middle));
     const year = Number(entry.on_day.slice(0, 4)) + Math.round((day - beside) / 365);
     const row = years.get(year) ?? { days: [], first: [], last: [] };

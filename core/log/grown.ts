@@ -1,5 +1,6 @@
 import type { Planting } from '../model/garden';
-import { averageDay, dayNumber } from '../model/days';
+import type { OwnLosses } from '../plan/shopping/sizes';
+import { averageDayOf } from '../model/days';
 import type { LogBook } from './book';
 
 /** How plants of one kind, from one source, planted in one year, fared. */
@@ -33,19 +34,18 @@ export function grownOf(plantings: readonly Planting[], book: LogBook): GrownRow
       .about(grown.plant)
       .filter((entry) => entry.what === 'first-flower' && Number(entry.on_day.slice(0, 4)) >= grown.planted_year)
       .at(-1);
-    if (bloomed) grown.firstBloom = { year: Number(bloomed.on_day.slice(0, 4)), day: averageDay(dayNumber(bloomed.on_day)) };
+    if (bloomed) grown.firstBloom = { year: Number(bloomed.on_day.slice(0, 4)), day: averageDayOf(bloomed.on_day) };
   }
   return [...rows.values()].sort((a, b) => b.planted_year - a.planted_year || a.plant.localeCompare(b.plant));
 }
 
-/** Plants of this garden of which the first winter is over, and how many of them were lost by then, by plant. */
-export function ownLosses(plantings: readonly Planting[], thisYear: number): Map<string, { planted: number; lost: number }> {
-  const found = new Map<string, { planted: number; lost: number }>();
+/** What was lost of each plant in its first winter, of those whose first winter is over in a year. */
+export function ownLosses(plantings: readonly Planting[], thisYear: number): OwnLosses {
+  const found: Record<string, { planted: number; lost: number }> = {};
   for (const { plant, count, state, planted_year, lost_year, stays } of plantings) {
     if (planted_year === null || stays || planted_year >= thisYear) continue;
     if (state !== 'in-ground' && state !== 'lost') continue;
-    const row = found.get(plant) ?? { planted: 0, lost: 0 };
-    found.set(plant, row);
+    const row = (found[plant] ??= { planted: 0, lost: 0 });
     row.planted += count;
     if (state === 'lost' && lost_year !== null && lost_year <= planted_year + 1) row.lost += count;
   }

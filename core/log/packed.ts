@@ -22,5 +22,9 @@ export function packedLog({ put, ...rest }: LogSince): PackedLog {
 }
 
 export function unpackedLog({ columns, rows }: Pick<PackedLog, 'columns' | 'rows'>): Entry[] {
-  return rows.map((row) => Object.fromEntries(columns.map((column, i) => [column, row[i]])) as unknown as Entry);
+  return rows.map((row) => {
+    const entry: Record<string, unknown> = {};
+    for (let i = 0; i < columns.length; i++) entry[columns[i]!] = row[i];
+    return entry as unknown as Entry;
+  });
 }

@@ -1,4 +1,4 @@
-import { averageDay, dayNumber, type DayNumber } from '../model/days';
+import { averageDay, averageDayOf, dayNumber, type DayNumber } from '../model/days';
 import type { Planting } from '../model/garden';
 import type { Almanac } from '../model/here';
 import type { GardenTarget } from '../model/garden';
@@ -49,7 +49,11 @@ const nameKey = ({ of, called }: Entry): string => of ?? `called ${called}`;
 function visitorsIn(entries: readonly Entry[]): Map<string, Entry[]> {
   const found = new Map<string, Entry[]>();
   for (const entry of entries)
-    if (isSighting(entry.what)) found.set(nameKey(entry), [...(found.get(nameKey(entry)) ?? []), entry]);
+    if (isSighting(entry.what)) {
+      const rows = found.get(nameKey(entry));
+      if (rows) rows.push(entry);
+      else found.set(nameKey(entry), [entry]);
+    }
   return found;
 }
 const counted = (entries: readonly Entry[]) => ({
@@ -62,7 +66,7 @@ export function yearReview({ almanac, book, targets, plantings, today }: ReviewP
   const entries = book.inYear(year);
   // A year that is not over is compared with as much of the one before.
   const until = dayNumber(`${year}-12-31`) > today ? averageDay(today) : 365;
-  const before = book.inYear(year - 1).filter((entry) => averageDay(dayNumber(entry.on_day)) <= until);
+  const before = book.inYear(year - 1).filter((entry) => averageDayOf(entry.on_day) <= until);
   const [now, then] = [visitorsIn(entries), visitorsIn(before)];
   const visitors = [...now].map(([key, rows]): Visitor => {
     const days = rows.map((row) => row.on_day).sort();

@@ -1,5 +1,5 @@
 import { shelterHalfMonths, nestingHalfMonths } from '../coverage/needs';
-import { averageDay, dayNumber, type DayNumber } from '../model/days';
+import { averageDayOf, type DayNumber, dayNumber } from '../model/days';
 import { halfMonthOfDay } from '../model/half-month';
 import type { TargetHere } from '../model/here';
 import type { Entry } from '../model/log';
@@ -64,7 +64,7 @@ export function rungsOf(here: Pick<TargetHere, 'target' | 'occurrence' | 'flight
  * before it flies; or an adult fresh from its case in the first weeks of its flight?
  */
 function cameThrough(entry: Entry, here: TargetHere): boolean {
-  const day = averageDay(dayNumber(entry.on_day));
+  const day = averageDayOf(entry.on_day);
   const begins = ((here.flight.from - 1) % 365) + 1;
   if (entry.what === 'emerged') return day >= begins - SETTINGS.log.early_d && day <= begins + SETTINGS.log.emerges_d;
   return entry.what === WINTER_STAGE[here.wintering.as] && day < begins && shelterHalfMonths(here).includes(halfMonthOfDay(day));

@@ -1,4 +1,4 @@
-import { averageDay, dayNumber } from '../model/days';
+import { averageDayOf } from '../model/days';
 import { HALF_MONTHS, halfMonthOfDay } from '../model/half-month';
 import type { Entry } from '../model/log';
 import { SETTINGS } from '../settings';
@@ -57,10 +57,9 @@ interface CountedWalk extends WalkCount {
 export function countedWalks(book: LogBook, of: string | null): CountedWalk[] {
   return book.walks.map((walk) => {
     const counted = book.onWalk(walk.id).filter((entry) => isCounted(entry) && (of === null || entry.of === of));
-    const day = dayNumber(walk.on_day);
     return {
       year: Number(walk.on_day.slice(0, 4)),
-      halfMonth: halfMonthOfDay(averageDay(day)),
+      halfMonth: halfMonthOfDay(averageDayOf(walk.on_day)),
       hours: (walk.minutes ?? 0) / 60,
       count: counted.reduce((sum, entry) => sum + numberOf(entry), 0),
     };
@@ -69,9 +68,9 @@ export function countedWalks(book: LogBook, of: string | null): CountedWalk[] {
 
 /** Rates by half-month of one year; null where nobody walked. */
 export function ratesOf(walks: readonly CountedWalk[], year: number): (Rate | null)[] {
-  return Array.from({ length: HALF_MONTHS }, (_, h) =>
-    rateOf(walks.filter((walk) => walk.year === year && walk.halfMonth === h)),
-  );
+  const byHalfMonth: CountedWalk[][] = Array.from({ length: HALF_MONTHS }, () => []);
+  for (const walk of walks) if (walk.year === year) byHalfMonth[walk.halfMonth]!.push(walk);
+  return byHalfMonth.map(rateOf);
 }
 
 export interface YearsCompared {

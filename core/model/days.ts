@@ -14,11 +14,13 @@ export const isoOf = (day: DayNumber): string => new Date(day * DAY_MS).toISOStr
 /** The year of a day. */
 export const yearOf = (day: DayNumber): number => new Date(day * DAY_MS).getUTCFullYear();
 
-/** Its day of an average year (1–365); 29 February counts as the 28th. */
-export function averageDay(day: DayNumber): number {
-  const monthDay = isoOf(day).slice(5);
+/** Day of an average year (1–365) of an ISO date; 29 February counts as the 28th. */
+export function averageDayOf(iso: string): number {
+  const monthDay = iso.slice(5);
   return dayOfMonthDay(monthDay === '02-29' ? '02-28' : monthDay);
 }
+/** The same of a day. */
+export const averageDay = (day: DayNumber): number => averageDayOf(isoOf(day));
 
 /** The day on which a day of an average year falls in a year; below 1 and beyond 365 in the years before and after. */
 export function dayInYear(year: number, day: number): DayNumber {

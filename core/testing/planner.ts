@@ -16,6 +16,7 @@ export function ask(world: World, wishes: Partial<PlanWishes> = {}, over: Partia
     prices: {},
     sizes: {},
     raises: false,
+    losses: {},
     ...over,
   };
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { frostFree, growingDaysLeft } from '~~/core/place/climate/frost';
-import { averageDay, dayNumber, yearOf } from '~~/core/model/days';
+import { averageDayOf, dayNumber, yearOf } from '~~/core/model/days';
 import { dayName, firstDay, halfMonthName, HALF_MONTHS, shareOfYear, SHORT_MONTHS } from '~~/core/model/half-month';
 
 const garden = useGardenStore();
@@ -31,7 +31,7 @@ const ridge = computed(() => {
 const seen = computed(() =>
   garden.seen
     .filter((row) => yearOf(dayNumber(row.on_day)) === (garden.year ?? yearOf(work.today)))
-    .map((row) => ({ key: row.id + row.what, day: averageDay(dayNumber(row.on_day)), bloom: row.what.endsWith('bloom') })),
+    .map((row) => ({ key: row.id + row.what, day: averageDayOf(row.on_day), bloom: row.what.endsWith('bloom') })),
 );
 const flowering = computed(
   () => `${halfMonthName(view.halfMonth)}: ${view.area(garden.ridge[view.halfMonth] ?? 0)} of the plan in flower`,

@@ -1,7 +1,8 @@
 import type { Settled, OwnWindow } from '../../model/here';
 import type { Seen } from '../../model/seen';
 import type { SeenKind } from '../../model/vocabulary';
-import { dayOfMonthDay, inYear, type DayWindow } from '../../model/half-month';
+import { averageDayOf } from '../../model/days';
+import { inYear, type DayWindow } from '../../model/half-month';
 import { SETTINGS } from '../../settings';
 
 /** Middle of a list of numbers; of an even count the mean of the two in the middle. */
@@ -13,7 +14,7 @@ function median(values: readonly number[]): number {
 
 /** A recorded day brought within half a year of a calculated one, and the year it belongs to then. */
 function besideCalculated(on_day: string, calculated: number): { year: number; day: number } {
-  const dayOfYear = dayOfMonthDay(noLeapDay(on_day));
+  const dayOfYear = averageDayOf(on_day);
   const turns = Math.round((dayOfYear - calculated) / 365);
   return { year: Number(on_day.slice(0, 4)) + turns, day: dayOfYear - 365 * turns };
 }
@@ -85,9 +86,6 @@ export function recordedDays(seen: readonly Seen[], of: string, what: SeenKind, 
   }
   return [...byYear].map(([year, day]) => ({ year, day })).sort((a, b) => a.year - b.year);
 }
-
-/** `MM-DD` of an ISO date; 29 February counts as the 28th, since the year here has no leap day. */
-const noLeapDay = (iso: string) => (iso.endsWith('02-29') ? '02-28' : iso.slice(5));
 
 /** How far the records of a bloom move its day, by how many years there are. */
 function bloomWeight(years: number): number {

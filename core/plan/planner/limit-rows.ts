@@ -2,7 +2,7 @@ import type { PlantHere } from '../../model/here';
 import { SETTINGS } from '../../settings';
 import { supportsFor } from '../../match/craft/kinds';
 import { filledSites, goodsFor, goodsPrice, mixFor, mulchLitres } from '../shopping/goods';
-import { unitPrice, unitsToBuy } from '../shopping/sizes';
+import { lossShare, unitPrice, unitsToBuy } from '../shopping/sizes';
 import { keptCount } from './choices';
 import { times, type ModelBuilder } from './model';
 import { sizeFor } from './question';
@@ -33,7 +33,7 @@ export function addLimits(model: ModelBuilder, { budget }: Limits) {
 /** The budget row: all that is bought, spares and packets in whole numbers, apart from what kept plants cost anyway. */
 function addBudget(model: ModelBuilder, budget: number) {
   const { question, choices } = model.problem;
-  const { losses, plantsPerPacket } = SETTINGS.shopping;
+  const { plantsPerPacket } = SETTINGS.shopping;
   const bill: Entry[] = [];
   for (const [id, list] of model.byPlant) {
     const { plant } = choices.plants[list[0]!]!.here;
@@ -43,8 +43,8 @@ function addBudget(model: ModelBuilder, budget: number) {
     const there = choices.kept
       .filter((row) => row.plant === id && row.state === 'planned')
       .reduce((sum, row) => sum + row.count, 0);
-    const bought = unitsToBuy(there, size);
-    const share = size === 'seed' ? 1 / plantsPerPacket : losses[size];
+    const bought = unitsToBuy(id, there, size, question.losses);
+    const share = size === 'seed' ? 1 / plantsPerPacket : lossShare(id, size, question.losses);
     // Whole packets, or whole spares rounded as they are on the list.
     const extra = model.columns.integer(Infinity);
     const least = size === 'seed' ? there * share - bought : there * share - 0.5 - (bought - there) + 1e-6;

@@ -86,7 +86,7 @@ export function moneySplit(question: PlanQuestion, kept: readonly Planting[], pr
   let plants = 0;
   for (const [id, count] of counts) {
     const plant = plantOf(id);
-    if (plant) plants += costOf(plant, count, sizeFor(question, plant), question.prices);
+    if (plant) plants += costOf(plant, count, sizeFor(question, plant), question.prices, question.losses);
   }
   const goods = goodsFor(rows, question.sites, plantOf, (plant) => sizeFor(question, plant)).map(({ goods: of, units }) => ({
     goods: of,

@@ -4,7 +4,7 @@ import type { Planting } from '../../model/garden';
 import { LIVE_STATES } from '../../model/states';
 import type { PlanWishes } from '../../model/wishes';
 import type { PlantSize } from '../../model/vocabulary';
-import { usualSize, type OwnPrices } from '../shopping/sizes';
+import { usualSize, type OwnLosses, type OwnPrices } from '../shopping/sizes';
 import type { Plant } from '../../model/reference';
 
 /** What a plan is asked for: the garden as coverage reads it, and the gardener's wishes and prices. */
@@ -12,6 +12,8 @@ export interface PlanQuestion extends Omit<CoverageInput, 'year'> {
   almanac: Almanac;
   wishes: PlanWishes;
   prices: OwnPrices;
+  /** What this garden lost of each plant in its first winter. */
+  losses: OwnLosses;
   /** What a plant is bought as, where it is not the usual size, by plant id. */
   sizes: Readonly<Record<string, PlantSize>>;
   /** Does the gardener raise plants from seed? */

@@ -3,7 +3,7 @@ import { almanacFor } from '../../almanac/almanac';
 import { GARDEN, libraryOf, plant, planting, site } from '../../testing/worked-garden';
 import { billOf, shoppingList } from './list';
 import { shoppingCsv, unitsWords } from '../../words/shopping';
-import { costOf, unitPrice, unitsToBuy } from './sizes';
+import { costOf, lossShare, unitPrice, unitsToBuy } from './sizes';
 
 const PLANTS = [
   plant('aster', { price_minor: 500 }),
@@ -19,6 +19,7 @@ const list = (rows = [planting('a', 'aster', 10)], over: Partial<Parameters<type
     (id) => almanac.plants.get(id),
     {
       prices: {},
+      losses: {},
       sizes: {},
       hosts: new Set(['aster']),
       propagation: [],
@@ -27,6 +28,22 @@ const list = (rows = [planting('a', 'aster', 10)], over: Partial<Parameters<type
       ...over,
     },
   );
+
+describe('how many to buy, after what died here', () => {
+  it('the trade’s share counts as ten plants beside one’s own', () => {
+    // One pot in ten of ten, and 4 of 9: 5 of 19. Of 10 that is 2.6.
+    expect(lossShare('aster', 'pot', { aster: { planted: 9, lost: 4 } })).toBeCloseTo(5 / 19, 10);
+    expect(unitsToBuy('aster', 10, 'pot', { aster: { planted: 9, lost: 4 } })).toBe(13);
+    // None of 30 lost: 1 of 40, and of 10 plants none to spare. Another plant, or seed, is as usual.
+    expect(unitsToBuy('aster', 10, 'pot', { aster: { planted: 30, lost: 0 } })).toBe(10);
+    expect(unitsToBuy('aster', 10, 'pot', { dill: { planted: 9, lost: 9 } })).toBe(11);
+    expect(unitsToBuy('aster', 26, 'seed', { aster: { planted: 9, lost: 9 } })).toBe(2);
+  });
+  it('goes into the list and its money', () => {
+    const [line] = list(undefined, { losses: { aster: { planted: 9, lost: 4 } } });
+    expect(line).toMatchObject({ count: 10, units: 13, spares: 3, total_minor: 6500, lost: { planted: 9, lost: 4 } });
+  });
+});
 
 describe('how many to buy', () => {
   it.each([
@@ -39,7 +56,7 @@ describe('how many to buy', () => {
     [26, 'seed', 2],
     [0, 'pot', 0],
   ] as const)('%i plants as %s: %i', (count, size, units) => {
-    expect(unitsToBuy(count, size)).toBe(units);
+    expect(unitsToBuy('aster', count, size)).toBe(units);
   });
   it('a plug costs less than half a pot, a packet what packets cost, and the gardener’s price wins', () => {
     const aster = PLANTS[0]!;
@@ -88,6 +105,7 @@ describe('the shopping list', () => {
     const rows = [planting('v', 'vine', 2), planting('b', 'bean', 4)];
     const lines = shoppingList(rows, [site('bed', { drainage: 'sharp' })], (id) => there.plants.get(id), {
       prices: { support: 1500 },
+      losses: {},
       sizes: {},
       raises: false,
       hosts: new Set(),
@@ -111,6 +129,7 @@ describe('the shopping list', () => {
     );
     const lines = shoppingList([planting('l', 'lily', 3)], [site('bed')], (id) => almanacWith.plants.get(id), {
       prices: {},
+      losses: {},
       sizes: {},
       raises: false,
       hosts: new Set(),

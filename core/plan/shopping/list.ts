@@ -4,7 +4,7 @@ import type { Planting, Site } from '../../model/garden';
 import type { Propagation } from '../../model/reference';
 import { isWoody, type PlantSize } from '../../model/vocabulary';
 import { goodsFor, goodsPrice, type Goods } from './goods';
-import { costOf, sizesOf, unitPrice, unitsToBuy, usualSize, type OwnPrices } from './sizes';
+import { costOf, sizesOf, unitPrice, unitsToBuy, usualSize, type OwnLosses, type OwnPrices } from './sizes';
 
 /** Where things are bought, and in which season. */
 export type Source = 'nursery' | 'seed' | 'bulbs' | 'yard';
@@ -22,6 +22,8 @@ export interface PlantLine {
   count: number;
   units: number;
   spares: number;
+  /** What was lost of it here in its first winter, where that is on record: the spares follow from it too. */
+  lost: OwnLosses[string] | null;
   unit_minor: number;
   total_minor: number;
   source: Source;
@@ -71,6 +73,7 @@ export function shoppingList(
   plantHere: (id: string) => PlantHere | undefined,
   choices: {
     prices: OwnPrices;
+    losses: OwnLosses;
     sizes: Readonly<Record<string, PlantSize>>;
     raises: boolean;
     garden: GateGarden;
@@ -93,7 +96,7 @@ export function shoppingList(
     const { plant } = here;
     const sizes = sizesOf(plant);
     const size = choices.sizes[plant.id] ?? usualSize(plant, choices.raises);
-    const units = unitsToBuy(count, size);
+    const units = unitsToBuy(plant.id, count, size, choices.losses);
     return {
       kind: 'plant',
       here,
@@ -102,8 +105,9 @@ export function shoppingList(
       count,
       units,
       spares: size === 'seed' ? 0 : units - count,
+      lost: choices.losses[plant.id] ?? null,
       unit_minor: unitPrice(plant, size, choices.prices),
-      total_minor: costOf(plant, count, size, choices.prices),
+      total_minor: costOf(plant, count, size, choices.prices, choices.losses),
       source: size === 'seed' ? 'seed' : size === 'bulb' ? 'bulbs' : 'nursery',
       season: seasonOf(here, size, choices.propagation),
       sites: [...names],

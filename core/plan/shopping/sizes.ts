@@ -30,13 +30,32 @@ export function unitPrice(plant: Pick<Plant, 'id' | 'kind' | 'price_minor'>, siz
   return size === 'seed' ? packet : Math.round(plant.price_minor * share[size]);
 }
 
+/** Plants of a garden of which the first winter is over, and how many of them were lost by then, by plant. */
+export type OwnLosses = Readonly<Record<string, { planted: number; lost: number }>>;
+
+/**
+ * Share of plants lost in their first year, to be bought as spares: the trade's by size, and with own plants on record those
+ * as well, the trade's counting as much as SETTINGS.shopping.lossesWeigh of them (the mean of a beta-binomial).
+ */
+export function lossShare(plant: string, size: Exclude<PlantSize, 'seed'>, own: OwnLosses = {}): number {
+  const { losses, lossesWeigh } = SETTINGS.shopping;
+  const { planted, lost } = own[plant] ?? { planted: 0, lost: 0 };
+  return (losses[size] * lossesWeigh + lost) / (lossesWeigh + planted);
+}
+
 /** Pots, plugs, bulbs or packets to buy for a number of grown plants, the usual losses counted in whole plants. */
-export function unitsToBuy(count: number, size: PlantSize): number {
+export function unitsToBuy(plant: string, count: number, size: PlantSize, own: OwnLosses = {}): number {
   if (count === 0) return 0;
-  const { losses, plantsPerPacket } = SETTINGS.shopping;
-  return size === 'seed' ? Math.ceil(count / plantsPerPacket) : count + Math.round(count * losses[size]);
+  return size === 'seed'
+    ? Math.ceil(count / SETTINGS.shopping.plantsPerPacket)
+    : count + Math.round(count * lossShare(plant, size, own));
 }
 
 /** Money for `count` plants (hundredths of the currency), spares counted. */
-export const costOf = (plant: Pick<Plant, 'id' | 'kind' | 'price_minor'>, count: number, size: PlantSize, own: OwnPrices = {}) =>
-  unitsToBuy(count, size) * unitPrice(plant, size, own);
+export const costOf = (
+  plant: Pick<Plant, 'id' | 'kind' | 'price_minor'>,
+  count: number,
+  size: PlantSize,
+  own: OwnPrices = {},
+  losses: OwnLosses = {},
+) => unitsToBuy(plant.id, count, size, losses) * unitPrice(plant, size, own);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { dateName } from '~~/core/model/half-month';
-import type { Entry } from '~~/core/model/log';
+import { listed, LOG_GROUPS, type LogGroup } from '~~/core/log/list';
 import { isPlantNote, isSighting } from '~~/core/model/vocabulary';
 import { placeWords, sayingWords, subjectWords } from '~~/core/words/log';
 
@@ -9,38 +9,24 @@ const garden = useGardenStore();
 const log = useLogStore();
 const work = useWorkStore();
 const view = useViewStore();
-const GROUPS = [
-  { value: 'all', words: 'everything' },
-  { value: 'creatures', words: 'creatures' },
-  { value: 'plants', words: 'plants' },
-  { value: 'walks', words: 'walks' },
-  { value: 'released', words: 'released' },
-  { value: 'picture', words: 'pictures' },
-] as const;
-const group = ref<(typeof GROUPS)[number]['value']>('all');
+const GROUP_WORDS: Record<LogGroup, string> = {
+  all: 'everything',
+  creatures: 'creatures',
+  plants: 'plants',
+  walk: 'walks',
+  released: 'released',
+  picture: 'pictures',
+};
+const group = ref<LogGroup>('all');
 const year = ref<number | null>(null);
-const site = ref('');
+const site = ref<string | null>(null);
 const words = ref('');
 const subject = useRoute().query.of;
-const of = ref(typeof subject === 'string' ? subject : '');
+const of = ref(typeof subject === 'string' ? subject : null);
 const years = computed(() => log.book.years);
-const inGroup = ({ what }: Entry) =>
-  group.value === 'all' ||
-  (group.value === 'creatures' && isSighting(what)) ||
-  (group.value === 'plants' && isPlantNote(what)) ||
-  group.value === what ||
-  (group.value === 'walks' && what === 'walk');
-const rows = computed(() => {
-  const wanted = words.value.trim().toLowerCase();
-  const from = of.value ? log.book.about(of.value) : year.value === null ? log.book.entries : log.book.inYear(year.value);
-  return from.filter(
-    (entry) =>
-      inGroup(entry) &&
-      (year.value === null || entry.on_day.startsWith(`${year.value}-`)) &&
-      (!site.value || entry.site_id === site.value) &&
-      (!wanted || `${log.words(entry)} ${entry.note} ${entry.place}`.toLowerCase().includes(wanted)),
-  );
-});
+const rows = computed(() =>
+  listed(log.book, { group: group.value, year: year.value, site: site.value, of: of.value, words: words.value }, log.words),
+);
 const { frame, shown, above, below } = useVirtualRows({
   count: () => rows.value.length,
   key: (index) => rows.value[index]!.id,
@@ -85,7 +71,7 @@ const whys = computed(() =>
         <label
           >About
           <select v-model="group" class="field block! w-auto! phone:min-h-[44px]">
-            <option v-for="row in GROUPS" :key="row.value" :value="row.value">{{ row.words }}</option>
+            <option v-for="row in LOG_GROUPS" :key="row" :value="row">{{ GROUP_WORDS[row] }}</option>
           </select></label
         >
         <label
@@ -98,7 +84,7 @@ const whys = computed(() =>
         <label
           >Bed
           <select v-model="site" class="field block! w-auto! phone:min-h-[44px]">
-            <option value="">all</option>
+            <option :value="null">all</option>
             <option v-for="row in garden.sites" :key="row.id" :value="row.id">{{ row.name }}</option>
           </select></label
         >
@@ -107,7 +93,7 @@ const whys = computed(() =>
         /></label>
         <span v-if="of"
           >Only <span class="creature">{{ nameOfSubject(of) }}</span>
-          <button class="link ml-1 min-h-[26px] phone:min-h-[44px]" @click="of = ''">show all</button></span
+          <button class="link ml-1 min-h-[26px] phone:min-h-[44px]" @click="of = null">show all</button></span
         >
         <span class="text-quiet" aria-live="polite">{{ rows.length }} shown</span>
       </div>

@@ -31,6 +31,7 @@ const lines = computed(() =>
   garden.library
     ? shoppingList(garden.plantings, garden.sites, (plant) => garden.almanac?.plants.get(plant), {
         prices: planner.money.prices,
+        losses: garden.here?.losses ?? {},
         sizes: planner.money.sizes,
         raises: planner.money.raises,
         garden: garden.garden!,
@@ -157,7 +158,9 @@ const print = () => window.print();
                 <td>
                   {{ unitsWords(line)
                   }}<span v-if="line.kind === 'plant' && line.spares > 0" class="block text-xs text-quiet"
-                    >for {{ line.count }}, {{ line.spares }} spare</span
+                    >for {{ line.count }}, {{ line.spares }} spare{{
+                      line.lost?.lost ? `: ${line.lost.lost} of ${line.lost.planted} died here` : ''
+                    }}</span
                   ><span v-else-if="line.kind === 'plant' && line.size === 'seed'" class="block text-xs text-quiet"
                     >for {{ line.count }} plants</span
                   >
