@@ -2,8 +2,8 @@ import type { Entry } from '../model/log';
 import { isPlantNote, isSighting } from '../model/vocabulary';
 import type { LogBook } from './book';
 
-/** What of a log is listed. */
-export const LOG_GROUPS = ['all', 'creatures', 'plants', 'walk', 'released', 'picture'] as const;
+/** What of a log is listed. The work that was done is written down by Work, and no entry is of that group. */
+export const LOG_GROUPS = ['all', 'creatures', 'plants', 'walk', 'released', 'picture', 'work'] as const;
 export type LogGroup = (typeof LOG_GROUPS)[number];
 
 export interface LogFilter {

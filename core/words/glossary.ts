@@ -40,6 +40,10 @@ export const GLOSSARY = {
   strand: 'A strand is one need of a creature through the year: full where it is met, frayed where thin, a dry bed where not.',
   ledger: 'The ledger is the braid as a table.',
   brood: 'A brood is one generation of a creature; many have two or three in a year.',
+  instar: 'An instar is a caterpillar between two moults; most have five, each larger than the one before.',
+  chrysalis:
+    'A chrysalis is the resting stage in which a caterpillar becomes a butterfly; a moth’s often lies in a cocoon or in the soil.',
+  laying: 'A butterfly that lays eggs touches leaves again and again, the tip of its body curled beneath it.',
   deadhead: 'To deadhead is to cut spent flowers off above the next bud, so that more come.',
   pinch: 'To pinch is to take the tips of young stems off, so that they branch and stand without stakes.',
   shear: 'To shear is to cut a whole plant back by a third when it has flowered, for fresh leaf and a second bloom.',

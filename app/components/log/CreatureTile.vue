@@ -16,8 +16,8 @@ defineEmits<{ press: [] }>();
   >
     <CreatureGlyph :target="target" :size="38" />
     <span class="min-w-0"
-      ><span class="creature block truncate">{{ target.common }}</span
-      ><span v-if="more" class="block truncate text-sm text-quiet">{{ more }}</span></span
+      ><span class="creature block leading-tight">{{ target.common }}</span
+      ><span v-if="more" class="block text-sm leading-tight text-quiet">{{ more }}</span></span
     >
   </button>
 </template>

@@ -1,17 +1,29 @@
 <script setup lang="ts">
 import type { Coverage } from '~~/core/coverage/types';
+import type { EntryFields } from '~~/core/model/log';
 import { differenceOf } from '~~/core/coverage/difference';
 import { differenceWords, needName } from '~~/core/words/needs';
 
 /** What a loss or a mislabelled plant changed of the garden, and the way to what would mend it. */
-const props = defineProps<{ before: Coverage }>();
+const props = defineProps<{ before: Coverage; entry: EntryFields | null }>();
 const emit = defineEmits<{ close: [] }>();
 const garden = useGardenStore();
 const view = useViewStore();
+const commands = useCommands();
 const difference = computed(() => (garden.served ? differenceOf(props.before, garden.served) : null));
 const hereOf = (target: string) => garden.almanac!.targets.get(target)!;
 const line = (row: NonNullable<typeof difference.value>['worse'][number]) =>
   differenceWords(hereOf(row.target), row, (before, after) => `${before} before, ${after} now`);
+/** The same again, in the same bed: it stands in the plan, and so on the shopping list, as planned. */
+const again = computed(() => {
+  const { what, of, site_id, count } = props.entry ?? {};
+  return what === 'lost' && of && site_id && count ? { of, site_id, count } : null;
+});
+const planned = ref(false);
+async function plant() {
+  const { of, site_id, count } = again.value!;
+  planned.value = await commands.addPlanting(of, site_id, count);
+}
 function mend(row: NonNullable<typeof difference.value>['worse'][number]) {
   emit('close');
   view.explain({ kind: 'need', target: row.target, stage: row.need.stage, special: row.need.special });
@@ -41,6 +53,12 @@ function mend(row: NonNullable<typeof difference.value>['worse'][number]) {
     </ul>
     <p class="mt-3 flex flex-wrap gap-2">
       <NuxtLink class="press" :to="`/gardens/${garden.id}/plan`" @click="emit('close')">See the plan</NuxtLink>
+      <button v-if="again && !planned" class="press" @click="plant">
+        Plan {{ again.count }} {{ garden.nameOf(again.of) }} again
+      </button>
+      <NuxtLink v-if="planned" class="press" :to="`/gardens/${garden.id}/plan/shopping`" @click="emit('close')"
+        >See the shopping list</NuxtLink
+      >
       <button class="press press-main" @click="emit('close')">Done</button>
     </p>
   </div>

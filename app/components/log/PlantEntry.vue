@@ -111,7 +111,7 @@ const isNote = (what: EntryFields['what']): what is PlantNote => (PLANT_NOTES as
         </optgroup>
       </select>
     </FieldRow>
-    <ChipChoice v-if="isNote(draft.what)" v-model="draft.what" label="What is to be said" wanted :choices="kinds" />
+    <ChipChoice v-if="isNote(draft.what)" v-model="draft.what" label="What happened" wanted :choices="kinds" />
     <template v-if="draft.what === 'lost'">
       <CountStepper
         v-model="draft.count"

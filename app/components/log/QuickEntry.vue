@@ -12,13 +12,14 @@ const work = useWorkStore();
 const log = useLogStore();
 work.begin();
 log.begin();
-const about = ref<'creature' | 'plant' | 'picture'>(aboutOf(props.start.what ?? 'adult'));
+const about = ref<'creature' | 'plant' | 'picture' | 'released'>(aboutOf(props.start.what ?? 'adult'));
 function aboutOf(what: EntryFields['what']) {
-  return what === 'picture' ? 'picture' : isPlantNote(what) ? 'plant' : 'creature';
+  return what === 'picture' || what === 'released' ? what : isPlantNote(what) ? 'plant' : 'creature';
 }
 /** What was said already goes to the form that it is for. */
 const startFor = (tab: typeof about.value) => (aboutOf(props.start.what ?? 'adult') === tab ? props.start : {});
 const before = shallowRef<Coverage | null>(null);
+const written = shallowRef<EntryFields | null>(null);
 /** Loss and mislabelled plants change what is covered: it is shown before one goes on. */
 const changed = ref(false);
 let covered: Coverage | null = garden.served;
@@ -29,6 +30,7 @@ watch(
 function saved(entry: EntryFields, again: boolean) {
   if (entry.what === 'lost' || entry.what === 'mislabelled') {
     before.value = covered;
+    written.value = entry;
     changed.value = true;
   } else if (!again) emit('close');
 }
@@ -36,6 +38,7 @@ const tabs = [
   { value: 'creature', words: 'A creature' },
   { value: 'plant', words: 'A plant' },
   { value: 'picture', words: 'A picture' },
+  { value: 'released', words: 'Released' },
 ] as const;
 </script>
 
@@ -62,7 +65,7 @@ const tabs = [
           </div>
           <button type="button" class="link ml-auto min-h-[26px] phone:min-h-[44px]" @click="emit('close')">Close</button>
         </div>
-        <div v-if="changed && before" class="pb-4"><EntryEffect :before="before" @close="emit('close')" /></div>
+        <div v-if="changed && before" class="pb-4"><EntryEffect :before="before" :entry="written" @close="emit('close')" /></div>
         <CreatureEntry
           v-else-if="about === 'creature'"
           :start="startFor('creature')"
@@ -75,6 +78,12 @@ const tabs = [
           :start="startFor('plant')"
           :entry="entry"
           @saved="saved"
+          @cancel="emit('close')"
+        />
+        <ReleasedEntry
+          v-else-if="about === 'released'"
+          :start="startFor('released')"
+          @saved="emit('close')"
           @cancel="emit('close')"
         />
         <PictureEntry v-else :start="startFor('picture')" @saved="emit('close')" @cancel="emit('close')" />

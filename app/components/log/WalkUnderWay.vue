@@ -112,6 +112,9 @@ async function finish() {
       </p>
       <p class="ml-auto text-lg" aria-live="polite">{{ total }} seen</p>
     </div>
+    <p v-if="garden.sites.length" class="text-sm text-quiet">
+      The round: {{ garden.sites.map((site) => site.name).join(' · ') }}
+    </p>
     <p v-if="over" role="status" class="text-gap">Time is up: end the walk where you are.</p>
     <p v-if="walk.restsSince !== null" role="status">The clock rests: what you see now is not part of the walk.</p>
     <div class="mt-2 grid grid-cols-2 gap-1.5 sm:grid-cols-3">
@@ -124,8 +127,8 @@ async function finish() {
           :disabled="walk.restsSince !== null"
           @click="tap(id)"
         >
-          <CreatureGlyph :target="targetOf(id)!" :size="36" />
-          <span class="creature min-w-0 grow truncate">{{ targetOf(id)!.common }}</span>
+          <CreatureGlyph :target="targetOf(id)!" :size="32" />
+          <span class="creature min-w-0 grow leading-tight phone:text-base">{{ targetOf(id)!.common }}</span>
           <span class="text-2xl font-semibold">{{ walk.counts[id] || '' }}</span>
         </button>
         <button

@@ -26,7 +26,7 @@ const line = computed(() =>
 <template>
   <details class="border-t border-line pt-1" :open="open">
     <summary class="min-h-[26px] text-sm phone:flex phone:min-h-[44px] phone:items-center">
-      <span class="font-semibold text-press">When, where, note</span> <span class="text-quiet">{{ line }}</span>
+      <span class="font-semibold text-press">When, where, note</span> <span class="ml-2 text-quiet">{{ line }}</span>
     </summary>
     <div class="mt-1 grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-[10rem_7rem_minmax(0,1fr)]">
       <FieldRow v-slot="{ bind }" label="Day" :error="errors.on_day">

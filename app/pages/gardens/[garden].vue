@@ -67,12 +67,12 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
   <div class="mx-auto max-w-[100rem] px-3 pb-24 md:px-5 md:pb-6 short:pb-6">
     <a href="#main" class="sr-only focus:not-sr-only">Skip to the view</a>
     <header
-      class="no-print z-30 flex flex-wrap items-center gap-x-4 gap-y-1 bg-ground py-1 xl:sticky xl:top-0 short:static short:gap-y-0 short:py-0.5"
+      class="no-print z-30 flex flex-wrap items-center gap-x-4 gap-y-1 bg-ground py-1 phone:gap-x-2 xl:sticky xl:top-0 short:static short:gap-y-0 short:py-0.5"
     >
       <NuxtLink to="/" class="font-serif text-xl font-bold text-press phone:flex phone:min-h-[44px] phone:items-center"
-        >Outwash</NuxtLink
+        ><img src="/favicon.svg" alt="" class="hidden size-8 phone:block" /><span class="phone:sr-only">Outwash</span></NuxtLink
       >
-      <div v-if="garden.garden && ready" class="min-w-0 max-w-[11.5rem] leading-tight md:max-w-[13rem]">
+      <div v-if="garden.garden && ready" class="min-w-0 max-w-[9.5rem] leading-tight md:max-w-[13rem]">
         <p class="truncate font-serif text-lg leading-tight">{{ garden.garden.name }}</p>
         <p class="hidden truncate text-xs text-quiet sm:block short:hidden">
           zone {{ garden.garden.half_zone }} · {{ garden.almanac?.region.name }}

@@ -16,6 +16,7 @@ const GROUP_WORDS: Record<LogGroup, string> = {
   walk: 'walks',
   released: 'released',
   picture: 'pictures',
+  work: 'work done',
 };
 const group = ref<LogGroup>('all');
 const year = ref<number | null>(null);
@@ -34,6 +35,17 @@ const { frame, shown, above, below } = useVirtualRows({
   first: () => [group.value, year.value, site.value, words.value, of.value],
 });
 const entries = computed(() => shown.value.map(({ index }) => rows.value[index]!));
+/** What Work ticked off, newest first, narrowed by the same year and bed. */
+const done = computed(() =>
+  [...work.said]
+    .filter(
+      (row) =>
+        row.what === 'done' &&
+        (year.value === null || row.on_day.startsWith(`${year.value}-`)) &&
+        (!site.value || row.task.split(' ').includes(site.value)),
+    )
+    .sort((a, b) => b.on_day.localeCompare(a.on_day)),
+);
 const nameOfSubject = (id: string) => (garden.almanac?.plants.has(id) ? garden.nameOf(id) : garden.creatureName(id));
 /** Chosen creatures whose adults came and whose young were never found. */
 const whys = computed(() =>
@@ -95,9 +107,13 @@ const whys = computed(() =>
           >Only <span class="creature">{{ nameOfSubject(of) }}</span>
           <button class="link ml-1 min-h-[26px] phone:min-h-[44px]" @click="of = null">show all</button></span
         >
-        <span class="text-quiet" aria-live="polite">{{ rows.length }} shown</span>
+        <span class="text-quiet" aria-live="polite">{{ group === 'work' ? done.length : rows.length }} shown</span>
       </div>
+      <ul v-if="group === 'work'" class="mt-2 divide-y divide-line">
+        <SettledTask v-for="row in done" :key="row.id" :row="row" />
+      </ul>
       <div
+        v-show="group !== 'work'"
         ref="frame"
         class="mt-2 max-h-[34rem] overflow-auto print:max-h-none print:overflow-visible"
         tabindex="0"
@@ -107,7 +123,7 @@ const whys = computed(() =>
         <table class="log-rows w-full text-sm">
           <thead class="sticky top-0 bg-ground phone:sr-only">
             <tr>
-              <th scope="col" class="w-32">Day</th>
+              <th scope="col" class="w-44">Day</th>
               <th scope="col">Who or what</th>
               <th scope="col">What was seen</th>
               <th scope="col">Where</th>
@@ -152,25 +168,29 @@ const whys = computed(() =>
           </tbody>
         </table>
       </div>
-      <p v-if="rows.length === 0" class="mt-2">Nothing of that kind is written down.</p>
+      <p v-if="(group === 'work' ? done.length : rows.length) === 0" class="mt-2">Nothing of that kind is written down.</p>
     </template>
     <NextLine v-else class="mt-3">
       Nothing is written down yet. Who came, on what plant, doing what: three presses are enough.
       <template #go><button class="press" @click="view.writeDown()">Write down the first</button></template>
     </NextLine>
+    <WordsHere :words="['instar', 'chrysalis', 'laying']" />
   </div>
 </template>
 
 <style scoped>
-@media (width < 48rem) {
+@media screen and (width < 48rem) {
   .log-rows tr {
-    display: block;
-    padding-block: 0.3rem;
+    display: flex;
+    flex-wrap: wrap;
+    column-gap: 0.6rem;
+    padding-block: 0.35rem;
   }
-  .log-rows td,
-  .log-rows th {
-    display: inline;
-    margin-right: 0.5rem;
+  .log-rows td:nth-child(3) {
+    width: 100%;
+  }
+  .log-rows td:empty {
+    display: none;
   }
 }
 </style>
