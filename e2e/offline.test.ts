@@ -42,6 +42,12 @@ async function sight(name: RegExp) {
 describe('without the network', () => {
   it('the garden, its work and its log open; what is written waits, over a restart, and is sent beside what others wrote', async () => {
     await held();
+    await page.goto(`${app.url}${KETTLE}/place`);
+    await page.getByLabel('Name of the garden').fill('Kettle Pond, renamed');
+    await page.getByRole('button', { name: 'Save the place' }).click();
+    await page.getByText('Place saved.').waitFor();
+    await page.goto(`${app.url}${KETTLE}/log`);
+    await page.getByRole('heading', { name: 'Log', level: 1 }).waitFor();
     const before = await count();
     await device.setOffline(true);
     await page.reload();
@@ -54,6 +60,8 @@ describe('without the network', () => {
     expect(await count()).toBe(before);
     await page.goto(`${app.url}${KETTLE}/work`);
     await page.getByRole('heading', { name: 'What to do now' }).waitFor();
+    // The garden stands as it was after the last change that was made with the network.
+    await page.getByText('Kettle Pond, renamed').waitFor();
     // The phone was put away, and another device wrote meanwhile.
     await page.goto('about:blank');
     const other = { id: 'from-another-device', what: 'adult', of: 'vanessa-atalanta', on_day: '2027-05-08', count: 1 };
@@ -80,7 +88,7 @@ describe('without the network', () => {
     await page.getByLabel('Which planting').selectOption(milkweed.id);
     await page.getByRole('button', { name: 'lost', exact: true }).click();
     await page.getByRole('button', { name: 'Save', exact: true }).click();
-    await page.getByRole('button', { name: 'Close', exact: true }).first().click();
+    await page.getByRole('dialog').waitFor({ state: 'detached' });
     await sight(/^Black swallowtail/);
     await page.getByText('2 entries wait on this device').waitFor();
     const lost = {

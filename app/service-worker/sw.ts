@@ -36,11 +36,15 @@ registerRoute(
   ({ url, sameOrigin }) => sameOrigin && /^\/api\/library\/[0-9a-f]+\//.test(url.pathname),
   new CacheFirst({ cacheName: 'library', plugins: [new ExpirationPlugin({ maxEntries: 8 })] }),
 );
+// The log is remembered by the page itself (rememberedLog). Weather of another day is better than none.
 registerRoute(
-  ({ url, sameOrigin }) => sameOrigin && /^\/api\/gardens(\/[^/]+)?(\/(log|weather))?$/.test(url.pathname),
+  ({ url, sameOrigin }) => sameOrigin && /^\/api\/gardens(\/[^/]+)?(\/weather)?$/.test(url.pathname),
   new NetworkFirst({
     cacheName: 'gardens',
     networkTimeoutSeconds: PATIENCE_S,
-    plugins: [new ExpirationPlugin({ maxEntries: 120 })],
+    plugins: [
+      { cacheKeyWillBeUsed: ({ request }) => Promise.resolve(request.url.split('?')[0]!) },
+      new ExpirationPlugin({ maxEntries: 120 }),
+    ],
   }),
 );

@@ -20,7 +20,7 @@ export const useAsksStore = defineStore('asks', () => {
   const of = computed(() => garden.almanac?.targets.size ?? 0);
   /** What an answer rests on. */
   const subject = computed(() =>
-    restsOn([garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.seen, garden.plan?.wishes]),
+    restsOn([garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.dates, garden.plan?.wishes]),
   );
   let known = '';
 

@@ -48,6 +48,8 @@ export const useGardenStore = defineStore('garden', () => {
   const sites = computed(() => here.value?.sites ?? []);
   const things = computed(() => here.value?.records.things ?? []);
   const measures = computed(() => here.value?.records.measures ?? []);
+  /** First and last days that move the calendar, and those among all that were seen. */
+  const dates = computed(() => here.value?.dates ?? []);
   const seen = computed(() => here.value?.records.seen ?? []);
   const own = computed(() => here.value?.records.own ?? []);
   const plans = computed(() => here.value?.records.plans ?? []);
@@ -117,6 +119,7 @@ export const useGardenStore = defineStore('garden', () => {
     things,
     measures,
     seen,
+    dates,
     own,
     plans,
     plan,

@@ -39,7 +39,7 @@ export const usePlannerStore = defineStore('planner', () => {
 
   /** What an answer rests on; it is stale once this differs. */
   const subject = computed(() =>
-    restsOn([garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.seen, wishes.value]),
+    restsOn([garden.garden, garden.sites, garden.targets, garden.plantings, garden.own, garden.dates, wishes.value]),
   );
   const answered = ref('');
   const stale = computed(() => best.value !== null && answered.value !== subject.value);

@@ -57,6 +57,7 @@ export const useRecordsStore = defineStore('records', () => {
     const answer = await callApi<A>(method, `/api/gardens/${of}${path}`, body);
     await readyFor(stateOf(answer));
     take(of, stateOf(answer));
+    rememberGarden(stateOf(answer));
     return answer;
   }
   /** Sends a change to the open garden and takes the state it answers. */

@@ -4,6 +4,7 @@ import type { Coverage } from '../coverage/types';
 import type { Garden, GardenRecords, GardenTarget, OwnRowFields, Plan, Planting } from '../model/garden';
 import type { Almanac } from '../model/here';
 import type { Library, Region } from '../model/reference';
+import type { Seen } from '../model/seen';
 import { finish, type Steps } from '../model/steps';
 import { freshWishesFor } from '../model/fresh-wishes';
 import type { PlanWishes } from '../model/wishes';
@@ -15,6 +16,7 @@ import type { Around } from '../coverage/around';
 import { dailyNormalsAt } from '../place/climate/garden-climate';
 import { GardenWork } from '../work/work';
 import type { StationPlace } from '../place/weather/station';
+import { datesThatCount } from '../log/dates';
 import { ownLosses } from '../log/grown';
 import type { OwnLosses } from '../plan/shopping/sizes';
 import { aroundOf } from './around';
@@ -153,15 +155,31 @@ export class GardenHere {
   get almanac(): Almanac {
     return finish(this.#almanac());
   }
-  #almanac(): Steps<Almanac> {
+  /**
+   * The dates that the almanac is made from. A sighting in the midst of a flight is a new date of the log and moves nothing:
+   * the list before is kept then, and with it the almanac and all that rests on it.
+   */
+  get dates(): Seen[] {
     const { library, garden } = this;
     const { seen } = this.records;
+    type Dates = { library: Library; garden: Garden; rows: Seen[] };
+    const { rows } = this.#parts.get<Dates>('dates', [library, garden, seen], (before) => {
+      const now = { library, garden, rows: seen };
+      const known = this.#parts.latest<Almanac>('almanac');
+      // Elsewhere, or by another library, other dates count.
+      if (!before || !known || before.library !== library || before.garden !== garden) return now;
+      const counting = (list: readonly Seen[]) => JSON.stringify(datesThatCount(list, known));
+      return counting(before.rows) === counting(seen) ? before : now;
+    });
+    return rows;
+  }
+  #almanac(): Steps<Almanac> {
+    const { library, garden, dates: seen } = this;
     return this.#parts.inSteps('almanac', [library, garden, seen], () => almanacInSteps(library, garden, seen));
   }
   /** The almanac of the year asked for: where days of that year were recorded, they stand as they were. */
   get almanacOfYear(): Almanac {
-    const { library, garden, year } = this;
-    const { seen } = this.records;
+    const { library, garden, year, dates: seen } = this;
     if (year === null || !seen.some((row) => row.on_day.startsWith(`${year}-`))) return this.almanac;
     return this.#parts.get('almanac of a year', [library, garden, seen, year], () => almanacFor(library, garden, seen, year));
   }

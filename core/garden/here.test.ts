@@ -1,3 +1,4 @@
+import { monthDayOf } from '../model/half-month';
 import { describe, expect, it } from 'vitest';
 import { demoGarden } from '../../scripts/demo-gardens';
 import { readLibrary } from '../../scripts/reference-files';
@@ -68,6 +69,40 @@ describe('from the records of a garden', () => {
 
 describe('after a change', () => {
   const records = recordsIn(WORLD, [planting('a', 'leafy', 3)]);
+  it('a sighting that moves no date leaves the almanac and all that rests on it; one that does makes it anew', () => {
+    const before = gardenHere(records, library);
+    const { almanac, covered } = before;
+    const target = [...almanac.targets.values()][0]!;
+    const [from, to] = [target.flightSteps.moved.from, target.flightSteps.moved.to];
+    const seenOn = (day: number, id: string) => {
+      const on_day = `2026-${monthDayOf(day)}`;
+      return (['first-flight', 'last-flight'] as const).map((what) => ({ id, of: target.target.id, what, on_day, sure: false }));
+    };
+    const amid = gardenHere({ ...records, seen: seenOn(Math.round((from + to) / 2), 'a') }, library, { before });
+    expect(amid.almanac).toBe(almanac);
+    expect(amid.covered).toBe(covered);
+    const early = gardenHere({ ...records, seen: [...amid.records.seen, ...seenOn(from - 10, 'b')] }, library, { before: amid });
+    expect(early.almanac).not.toBe(almanac);
+    expect(early.almanac.targets.get(target.target.id)!.flight.from).toBe(from - 10);
+    const again = gardenHere({ ...records, seen: amid.records.seen }, library, { before: early });
+    expect(again.almanac.targets.get(target.target.id)!.flight.from).toBe(from);
+  });
+  it('a garden that is moved looks at every date again', () => {
+    const start = gardenHere(records, library);
+    const { flightSteps, target } = [...start.almanac.targets.values()][0]!;
+    const on_day = `2026-${monthDayOf(flightSteps.moved.from + 3)}`;
+    const seen = [{ id: 'a', of: target.id, what: 'first-flight' as const, on_day, sure: false }];
+    const amid = gardenHere({ ...records, seen }, library, { before: start });
+    expect(amid.almanac).toBe(start.almanac);
+    // Higher up spring comes later: what lay within the flight lies before it there.
+    const higher = { ...records.garden, elevation_m: 500, last_frost: '05-08' };
+    const moved = gardenHere({ ...records, garden: higher, seen }, library, { before: amid });
+    const fresh = gardenHere({ ...records, garden: higher, seen }, library);
+    expect(moved.almanac.targets.get(target.id)!.flight).toEqual(fresh.almanac.targets.get(target.id)!.flight);
+    expect(fresh.almanac.targets.get(target.id)!.flight.from).toBeLessThan(
+      fresh.almanac.targets.get(target.id)!.flightSteps.moved.from,
+    );
+  });
   it('parts whose records say the same keep their identity', () => {
     const before = gardenHere(records, library);
     const { almanac, sites, covered } = before;

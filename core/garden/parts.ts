@@ -26,6 +26,11 @@ export class Parts {
     return known !== undefined && known.from.length === from.length && known.from.every((part, i) => part === from[i]);
   }
 
+  /** What the part of a name was when it was last made, whatever from; undefined where it never was. */
+  latest<T>(name: string): T | undefined {
+    return this.#made.get(name)?.value as T | undefined;
+  }
+
   /** The part of a name, made by `make` (given the value before) where it is new or `from` differs by identity. */
   get<T>(name: string, from: readonly unknown[], make: (before: T | undefined) => T): T {
     return finish(

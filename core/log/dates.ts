@@ -1,7 +1,7 @@
 import type { PlantHere, TargetHere } from '../model/here';
 import type { EntryFields } from '../model/log';
 import type { Seen } from '../model/seen';
-import { askedDays, type AskedDay } from '../almanac/bloom/own-dates';
+import { askedDays, countsIn, type AskedDay } from '../almanac/bloom/own-dates';
 import type { Almanac } from '../model/here';
 
 /** What of an entry the calendar of a garden depends on. */
@@ -53,6 +53,22 @@ export function datesOf(entries: Iterable<DatedEntry>): Seen[] {
 export function calculatedEnds(here: PlantHere | TargetHere): { from: number; to: number } | null {
   if ('flightSteps' in here) return here.flightSteps.moved;
   return here.bloomSteps ? (here.bloomSteps.bounded ?? here.bloomSteps.moved) : null;
+}
+
+/** The dates that move the calendar of a garden: those written down of what is not in it move nothing. */
+export function datesThatCount(seen: readonly Seen[], almanac: Pick<Almanac, 'plants' | 'targets'>): Seen[] {
+  const ends = new Map<string, ReturnType<typeof calculatedEnds>>();
+  const endsOf = ({ of, what }: Seen) => {
+    if (!ends.has(of)) {
+      const here = what.endsWith('bloom') ? almanac.plants.get(of) : almanac.targets.get(of);
+      ends.set(of, here ? calculatedEnds(here) : null);
+    }
+    return ends.get(of)!;
+  };
+  return seen.filter((row) => {
+    const window = endsOf(row);
+    return window !== null && countsIn(row, window);
+  });
 }
 
 /**

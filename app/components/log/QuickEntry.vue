@@ -28,7 +28,8 @@ watch(
   (now, was) => (covered = was ?? now),
 );
 function saved(entry: EntryFields, again: boolean) {
-  if (entry.what === 'lost' || entry.what === 'mislabelled') {
+  // What waits to be sent has changed nothing yet.
+  if ((entry.what === 'lost' || entry.what === 'mislabelled') && log.unsent === 0) {
     before.value = covered;
     written.value = entry;
     changed.value = true;

@@ -47,6 +47,12 @@ function roleOfDay({ what, sure }: Pick<Seen, 'what' | 'sure'>, day: number, end
   return Math.abs(late) > SETTINGS.records.askFrom_d ? 'asked' : 'counts';
 }
 
+/** Does a recorded day move the calculated bloom or flight that it is of? */
+export function countsIn(row: Seen, window: DayWindow): boolean {
+  const ends = endsFor(row.what, window);
+  return roleOfDay(row, besideCalculated(row.on_day, ends.day).day, ends) === 'counts';
+}
+
 /** A recorded day that is asked about before it counts. */
 export interface AskedDay {
   row: Seen;
