@@ -61,7 +61,7 @@ describe('without the network', () => {
     await page.goto(`${app.url}${KETTLE}/work`);
     await page.getByRole('heading', { name: 'What to do now' }).waitFor();
     // The garden stands as it was after the last change that was made with the network.
-    await page.getByText('Kettle Pond, renamed').waitFor();
+    await page.getByRole('banner').getByText('Kettle Pond, renamed').waitFor();
     // The phone was put away, and another device wrote meanwhile.
     await page.goto('about:blank');
     const other = { id: 'from-another-device', what: 'adult', of: 'vanessa-atalanta', on_day: '2027-05-08', count: 1 };
