@@ -126,7 +126,7 @@ describe('the first ten minutes', () => {
     const list = page.getByRole('region', { name: 'Table of targets' });
     const luna = list.getByRole('row', { name: /Luna moth/ });
     // Walnut, birch and sumac are more than a parking space has room for beside what is planned.
-    await luna.getByText(/^Not on these beds: /).waitFor({ timeout: 30_000 });
+    await luna.getByText(/^Not on these beds: /).waitFor({ timeout: 60_000 });
     const rows = await list.getByRole('row').allTextContents();
     expect(
       rows.filter((text) => /Already served|Not on these beds|As a visitor|kinds? in flower|on \d/.test(text)).length,

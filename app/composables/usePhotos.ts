@@ -35,7 +35,7 @@ async function takenAt(file: File): Promise<Pick<ReadyPhoto, 'on_day' | 'at'>> {
 }
 
 /**
- * A photograph from a file or the camera, drawn anew in two sizes: nothing that the camera wrote into it, such as where it
+ * A photograph from a file or the camera, drawn again in two sizes: nothing that the camera wrote into it, such as where it
  * was taken, goes along. Throws an Error with a sentence where the browser cannot read it.
  */
 export async function readyPhoto(file: File): Promise<ReadyPhoto> {

@@ -69,7 +69,7 @@ describe('from the records of a garden', () => {
 
 describe('after a change', () => {
   const records = recordsIn(WORLD, [planting('a', 'leafy', 3)]);
-  it('a sighting that moves no date leaves the almanac and all that rests on it; one that does makes it anew', () => {
+  it('a sighting that moves no date leaves the almanac and all that rests on it; one that does makes it again', () => {
     const before = gardenHere(records, library);
     const { almanac, covered } = before;
     const target = [...almanac.targets.values()][0]!;

@@ -1,6 +1,6 @@
 import { z } from './zod';
 import { choice, date, id, isWithin, monthDay, name, number } from './fields';
-import { NewEntry, Photo } from './log';
+import { MOST_ENTRIES, MOST_PHOTOS, NewEntry, Photo } from './log';
 import type { Seen } from './seen';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
@@ -221,11 +221,11 @@ export const GardenFile = z
     measures: z.array(MeasureFields).max(5000).default([]),
     /** Dates as files wrote them before there was a log. */
     seen: z.array(EarlierDate).max(20_000).default([]),
-    log: z.array(NewEntry).max(50_000, 'A log holds at most 50,000 entries.').default([]),
+    log: z.array(NewEntry).max(MOST_ENTRIES, `A log holds at most ${MOST_ENTRIES} entries.`).default([]),
     work: z.array(WorkFields).max(20_000).default([]),
     weather: z.array(OwnDayFields).max(20_000).default([]),
     pictures: z.array(Picture).max(4).default([]),
-    photos: z.array(Photo).max(2000, 'A file holds at most 2,000 photographs.').default([]),
+    photos: z.array(Photo).max(MOST_PHOTOS, `A garden holds at most ${MOST_PHOTOS} photographs.`).default([]),
   })
   .superRefine((file, context) => {
     const once = (list: string, keys: readonly string[], what: string) => {

@@ -87,6 +87,10 @@ export const EntryFields = fields
     path: ['amount'],
     message: 'The leaf that is left is at most 100 percent.',
   });
+/** The most that one garden's log holds, in the application as in its file. */
+export const MOST_ENTRIES = 50_000;
+export const MOST_PHOTOS = 2000;
+
 const jpeg = (most: number, what: string) =>
   z
     .string()

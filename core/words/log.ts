@@ -109,7 +109,7 @@ export function sayingWords(entry: EntryFields, names: Names, units: Units): str
     if (doing !== null) parts.push(`${DOING_WORDS[doing]}${on}`);
     else if (on) parts.push(on.trim());
   } else if (what === 'walk') {
-    parts.push(`${minutes} minutes`);
+    parts.push(`${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`);
     if (temp_c !== null) parts.push(units.temperature(temp_c));
     if (sky !== null) parts.push(SKY_WORDS[sky]);
     if (wind !== null) parts.push(WIND_WORDS[wind]);

@@ -4,47 +4,33 @@ import { RUNG_WORDS, rungSentence } from '~~/core/words/log';
 import { dateName } from '~~/core/model/half-month';
 
 /** The steps of a life as a row of stones: full where it was seen, ringed where a later step proves it, dotted where not. */
-const props = defineProps<{ ladder: Ladder }>();
-const STEP = 86;
-const width = computed(() => props.ladder.rungs.length * STEP);
-const words = computed(() =>
-  props.ladder.rungs.map((row) => `${RUNG_WORDS[row.rung]}: ${rungSentence(row, dateName)}`).join('; '),
-);
+defineProps<{ ladder: Ladder }>();
+const STONES = {
+  seen: 'border-2 border-press bg-press text-onpress',
+  follows: 'border-2 border-press bg-ground',
+  unseen: 'border-2 border-dotted border-quiet bg-ground',
+};
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${width} 40`" :width="width" height="40" class="max-w-full" role="img" :aria-label="words">
-    <template v-for="(row, i) in ladder.rungs" :key="row.rung">
-      <line
+  <ol class="flex flex-wrap overflow-hidden">
+    <li v-for="(row, i) in ladder.rungs" :key="row.rung" class="relative w-[5.6rem] py-0.5 text-center phone:w-1/3">
+      <span
         v-if="i > 0"
-        :x1="(i - 0.5) * STEP + 11"
-        :x2="(i + 0.5) * STEP - 11"
-        y1="12"
-        y2="12"
-        :stroke="row.state === 'unseen' ? 'var(--line)' : 'var(--press)'"
-        stroke-width="2.5"
+        class="absolute top-3 -left-1/2 h-[2.5px] w-full"
+        :class="row.state === 'unseen' ? 'bg-line' : 'bg-press'"
+        aria-hidden="true"
       />
-      <circle
-        :cx="(i + 0.5) * STEP"
-        cy="12"
-        r="8"
-        :fill="row.state === 'seen' ? 'var(--press)' : 'var(--ground)'"
-        :stroke="row.state === 'unseen' ? 'var(--quiet)' : 'var(--press)'"
-        stroke-width="2"
-        :stroke-dasharray="row.state === 'unseen' ? '2.5 2.5' : undefined"
-      />
-      <text v-if="row.state === 'seen'" :x="(i + 0.5) * STEP" y="16" text-anchor="middle" font-size="11" fill="var(--onpress)">
-        {{ row.times }}
-      </text>
-      <text
-        :x="(i + 0.5) * STEP"
-        y="36"
-        text-anchor="middle"
-        font-size="12.5"
-        :fill="row.state === 'unseen' ? 'var(--quiet)' : 'var(--ink)'"
+      <span
+        class="relative inline-flex size-[1.35rem] items-center justify-center rounded-full text-xs leading-none"
+        :class="STONES[row.state]"
+        aria-hidden="true"
+        >{{ row.state === 'seen' ? row.times : '' }}</span
       >
-        {{ row.rung === 'winters' ? 'winter' : RUNG_WORDS[row.rung] }}
-      </text>
-    </template>
-  </svg>
+      <span class="block text-xs leading-tight" :class="row.state === 'unseen' ? 'text-quiet' : ''"
+        >{{ row.rung === 'winters' ? 'winter' : RUNG_WORDS[row.rung]
+        }}<span class="sr-only">: {{ rungSentence(row, dateName) }}</span></span
+      >
+    </li>
+  </ol>
 </template>

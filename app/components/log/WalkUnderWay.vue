@@ -87,7 +87,7 @@ async function finish() {
     }),
   ];
   try {
-    await log.write(entries, `A walk of ${minutes} minutes: ${total.value} seen.`);
+    await log.write(entries, `A walk of ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}: ${total.value} seen.`);
     end();
   } catch (error) {
     if (!isApiFault(error)) throw error;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Planting } from '~~/core/model/garden';
 import { dayName } from '~~/core/model/half-month';
 
 const props = defineProps<{ plant: string }>();
@@ -16,6 +17,10 @@ const status = computed(() => {
   const row = here.value?.status.row;
   return row ? `${here.value!.status.status} here (${row.as_of})` : 'no status recorded here: check before planting';
 });
+/** Where it stands in the ground: what it does there may be written down. */
+const grown = computed(() => garden.plantings.find((row) => row.plant === props.plant && row.state === 'in-ground') ?? null);
+const note = (row: Planting) =>
+  view.writeDown({ what: 'first-flower', of: row.plant, planting_id: row.id, site_id: row.site_id });
 </script>
 
 <template>
@@ -55,6 +60,9 @@ const status = computed(() => {
         {{ here.plant.nectar_moth }} (of 3).
       </li>
     </ul>
+    <p v-if="grown" class="mt-2">
+      <button class="press" @click="note(grown)">Write down how it fares</button>
+    </p>
     <p class="mt-2 text-sm">
       <NuxtLink class="link" :to="`/gardens/${garden.id}/library/plants/${plant}`">Its page in the library</NuxtLink>
     </p>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { dateName } from '~~/core/model/half-month';
+import { RUNG_WORDS, rungSentence } from '~~/core/words/log';
 import { gapSentence, needName } from '~~/core/words/needs';
 import { broodsWords, larvaeWords, winterWords, yearWords } from '~~/core/words/flights';
 
@@ -6,6 +8,13 @@ const props = defineProps<{ target: string }>();
 const garden = useGardenStore();
 const view = useViewStore();
 const here = computed(() => garden.almanac?.targets.get(props.target));
+const log = useLogStore();
+/** What this year or the last shows of its life here; nothing where neither does. */
+const ladder = computed(() => {
+  if (!log.ready) return null;
+  const found = [log.year, log.year - 1].map((year) => log.ladderIn(props.target, year));
+  return found.find((row) => row?.rungs.some(({ state }) => state === 'seen')) ?? null;
+});
 const covered = computed(() => garden.served?.targets.find((row) => row.target === props.target));
 /** Hosts recorded in this region, and every trap; the others are counted. */
 const hosts = computed(() => {
@@ -66,6 +75,17 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
         <li v-if="elsewhere" class="mt-0.5 text-quiet">and {{ elsewhere }} more in other regions</li>
       </ul>
     </template>
+    <template v-if="ladder">
+      <h4 class="mt-3 font-semibold">Seen here in {{ ladder.year }}</h4>
+      <ul class="text-sm">
+        <li v-for="row in ladder.rungs.filter(({ state }) => state === 'seen')" :key="row.rung">
+          {{ RUNG_WORDS[row.rung] }}: {{ rungSentence(row, dateName) }}
+        </li>
+      </ul>
+    </template>
+    <p class="mt-2">
+      <button class="press" @click="view.writeDown({ what: 'adult', of: target, count: 1 })">Write a sighting down</button>
+    </p>
     <p class="mt-2 text-sm">
       <NuxtLink class="link" :to="`/gardens/${garden.id}/library/targets/${target}`">Its page in the library</NuxtLink>
     </p>

@@ -69,7 +69,9 @@ useHead({ title: () => (garden.garden ? `${garden.garden.name} · Outwash` : 'Ou
     <header
       class="no-print z-30 flex flex-wrap items-center gap-x-4 gap-y-1 bg-ground py-1 phone:gap-x-2 xl:sticky xl:top-0 short:static short:gap-y-0 short:py-0.5"
     >
-      <NuxtLink to="/" class="font-serif text-xl font-bold text-press phone:flex phone:min-h-[44px] phone:items-center"
+      <NuxtLink
+        to="/"
+        class="font-serif text-xl font-bold text-press phone:flex phone:min-h-[44px] phone:min-w-[44px] phone:items-center"
         ><img src="/favicon.svg" alt="" class="hidden size-8 phone:block" /><span class="phone:sr-only">Outwash</span></NuxtLink
       >
       <div v-if="garden.garden && ready" class="min-w-0 max-w-[9.5rem] leading-tight md:max-w-[13rem]">

@@ -75,7 +75,7 @@ describe('rows', () => {
     expect(entries[1]!.walk_id).toBe(entries[0]!.id);
     expect(entries[0]).toMatchObject({ what: 'walk', minutes: 20, of: null });
   });
-  it('are taken all or not at all, and every fault is told by row and column', () => {
+  it('are taken all or not at all, and every fault is named by row and column', () => {
     const { entries, problems } = read(
       `date,species,count,plant,stage\n2026-05-04,Monarch,2,,\n2026-02-30,Monarch,two,,\n2026-05-04,Yeti,1,moon cabbage,flying\nnever,Monarch,1,,`,
     );

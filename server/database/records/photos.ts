@@ -1,4 +1,4 @@
-import type { PhotoFields } from '../../../core/model/log';
+import { MOST_PHOTOS, type PhotoFields } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { bareJpeg } from '../jpeg';
@@ -11,6 +11,8 @@ const bytesOf = (dataUrl: string): Buffer => bareJpeg(Buffer.from(dataUrl.slice(
 /** Saves a photograph of a garden under its id; one that is there already is left as it is. */
 export function savePhoto(db: Connection, gardenId: string, id: string, { full, small }: PhotoFields) {
   mustRead(db, 'garden', gardenId, gardenId);
+  const held = db.prepare('SELECT count(*) FROM photo WHERE garden_id = ?').pluck().get(gardenId) as number;
+  if (held >= MOST_PHOTOS) throw new Fault(422, `A garden holds at most ${MOST_PHOTOS} photographs.`);
   db.prepare('INSERT INTO photo (garden_id, id, full, small) VALUES (?, ?, ?, ?) ON CONFLICT DO NOTHING').run(
     gardenId,
     id,

@@ -6,6 +6,7 @@ import { halfMonthsInWords } from '~~/core/model/half-month';
 import { Flight } from '~~/core/model/reference';
 import { familyInWords, HOST_RANKS } from '~~/core/model/vocabulary';
 import { needsOf } from '~~/core/coverage/needs';
+import { tellings } from '~~/core/log/marks';
 import { broodsWords, statedPart, winterWords, yearWords } from '~~/core/words/flights';
 import { needName } from '~~/core/words/needs';
 
@@ -19,6 +20,9 @@ const here = computed(() => garden.almanac?.targets.get(id.value));
 const log = useLogStore();
 log.begin();
 const pictured = computed(() => log.book.about(id.value).filter((entry) => entry.photos.length > 0));
+const alike = computed(() =>
+  garden.library && garden.almanac ? tellings(id.value, garden.library.lookalikes, garden.almanac) : [],
+);
 const chosen = computed(() => garden.targets.some((row) => row.target === id.value));
 const HOW = {
   resident: 'lives here',
@@ -106,6 +110,12 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
       <section aria-label="Marks">
         <h2>How to know it</h2>
         <p class="mt-1">{{ target.adult_marks }}</p>
+        <p v-for="row in alike" :key="row.other" class="mt-1">
+          Easily taken for
+          <NuxtLink class="link" :to="`/gardens/${garden.id}/library/targets/${row.other}`">{{
+            garden.creatureName(row.other)
+          }}</NuxtLink>. {{ row.look }}: {{ row.mine }}; on the other {{ row.theirs }}.
+        </p>
         <p class="mt-2 flex items-center gap-3">
           <LarvaGlyph :target="target" :size="140" />
           <span>{{ target.young_marks }}</span>
