@@ -7,6 +7,7 @@ import { yearOf } from '~~/core/model/days';
 import type { GardenState } from '~~/core/model/garden';
 import type { Entry, EntryFields, NewEntry } from '~~/core/model/log';
 import { entryWords } from '~~/core/words/log';
+import type { Names } from '~~/core/words/work';
 
 /**
  * The log of the open garden: fetched whole once, and after that only what changed. What could not be sent yet stands in
@@ -114,7 +115,12 @@ export const useLogStore = defineStore('log', () => {
   /** Takes what the server refused out of the queue. */
   const discard = (key: number) => outbox.drop(key);
 
-  const words = (entry: EntryFields) => entryWords(entry, work.names, view.inUnits);
+  /** Names as they stand on the screens; a bed may be gone by now. */
+  const names: Names = {
+    ...work.names,
+    site: (id) => garden.sites.find((row) => row.id === id)?.name ?? 'a bed that is gone',
+  };
+  const words = (entry: EntryFields) => entryWords(entry, names, view.inUnits);
   /**
    * Writes entries down. Where the server does not answer they wait on this device and are sent later; what it refuses is
    * thrown, for the form to show.
@@ -169,6 +175,7 @@ export const useLogStore = defineStore('log', () => {
     ladderIn,
     seenToClose,
     questions,
+    names,
     words,
   };
 });

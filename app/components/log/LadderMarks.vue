@@ -17,12 +17,12 @@ const STONES = {
     <li v-for="(row, i) in ladder.rungs" :key="row.rung" class="relative w-[5.6rem] py-0.5 text-center phone:w-1/3">
       <span
         v-if="i > 0"
-        class="absolute top-3 -left-1/2 h-[2.5px] w-full"
+        class="absolute top-[0.7rem] left-[calc(-50%+0.9rem)] h-[2.5px] w-[calc(100%-1.8rem)]"
         :class="row.state === 'unseen' ? 'bg-line' : 'bg-press'"
         aria-hidden="true"
       />
       <span
-        class="relative inline-flex size-[1.35rem] items-center justify-center rounded-full text-xs leading-none"
+        class="mx-auto flex size-[1.35rem] items-center justify-center rounded-full text-xs leading-none"
         :class="STONES[row.state]"
         aria-hidden="true"
         >{{ row.state === 'seen' ? row.times : '' }}</span

@@ -9,7 +9,6 @@ import { dateName } from '~~/core/model/half-month';
 /** Records in bulk, pasted or from a file: columns mapped by hand, looked at first, and taken all or not at all. */
 const garden = useGardenStore();
 const log = useLogStore();
-const work = useWorkStore();
 const view = useViewStore();
 const text = ref('');
 const rows = shallowRef<string[][]>([]);
@@ -185,9 +184,9 @@ const kinds = SIGHTING_KINDS.map((value) => ({ value, words: KIND_WORDS[value] }
         <h3 class="mt-3">The first of {{ found.entries.length }}, as they will be written down</h3>
         <ul class="text-sm">
           <li v-for="entry in found.entries.slice(0, 6)" :key="entry.id">
-            {{ dateName(entry.on_day) }}: <span class="creature">{{ subjectWords(entry, work.names) }}</span>
-            {{ sayingWords(entry, work.names, view.inUnits) }}
-            <span class="text-quiet">{{ placeWords(entry, work.names) }}</span>
+            {{ dateName(entry.on_day) }}: <span class="creature">{{ subjectWords(entry, log.names) }}</span>
+            {{ sayingWords(entry, log.names, view.inUnits) }}
+            <span class="text-quiet">{{ placeWords(entry, log.names) }}</span>
           </li>
         </ul>
       </template>

@@ -42,7 +42,7 @@ async function ics() {
           found.push({
             key: `first-${row.of}-${entry.on_day}`,
             category: row.kind === 'bloom' ? 'first flower' : 'first adult',
-            title: `${subjectWords(entry, work.names)}: ${row.kind === 'bloom' ? 'first flower' : 'first adult'}`,
+            title: `${subjectWords(entry, log.names)}: ${row.kind === 'bloom' ? 'first flower' : 'first adult'}`,
             note: entry.note,
             first: entry.on_day,
             last: entry.on_day,

@@ -8,7 +8,6 @@ import { dateName } from '~~/core/model/half-month';
 const garden = useGardenStore();
 const log = useLogStore();
 const view = useViewStore();
-const work = useWorkStore();
 const rows = computed(() => grownOf(garden.plantings, log.book));
 const losses = computed(() => log.book.entries.filter((entry) => entry.what === 'lost' || entry.what === 'mislabelled'));
 /** Words of a row: how many of those planted are alive. */
@@ -57,10 +56,10 @@ const firstWinter = (row: (typeof rows.value)[number]) =>
       <h2 id="lost">Lost, and sold under another name</h2>
       <ul class="text-sm">
         <li v-for="entry in losses" :key="entry.id">
-          {{ dateName(entry.on_day) }}: <span class="creature">{{ subjectWords(entry, work.names) }}</span>,
-          {{ sayingWords(entry, work.names, view.inUnits)
+          {{ dateName(entry.on_day) }}: <span class="creature">{{ subjectWords(entry, log.names) }}</span>,
+          {{ sayingWords(entry, log.names, view.inUnits)
           }}<span class="text-quiet"
-            >{{ entry.site_id ? `, ${placeWords(entry, work.names)}` : '' }}{{ entry.note ? ` “${entry.note}”` : '' }}</span
+            >{{ entry.site_id ? `, ${placeWords(entry, log.names)}` : '' }}{{ entry.note ? ` “${entry.note}”` : '' }}</span
           >
         </li>
       </ul>

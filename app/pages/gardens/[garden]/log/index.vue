@@ -138,16 +138,16 @@ const whys = computed(() =>
               <td class="whitespace-nowrap">
                 {{ dateName(entry.on_day) }}<span v-if="entry.at" class="text-quiet">, {{ entry.at }}</span>
               </td>
-              <th scope="row" class="creature font-normal">{{ subjectWords(entry, work.names) }}</th>
+              <th scope="row" class="creature font-normal">{{ subjectWords(entry, log.names) }}</th>
               <td>
-                {{ sayingWords(entry, work.names, view.inUnits) }}
+                {{ sayingWords(entry, log.names, view.inUnits) }}
                 <NuxtLink v-if="entry.photos.length" class="link" :to="`/gardens/${garden.id}/log/photos`">{{
                   entry.photos.length === 1 ? 'photograph' : `${entry.photos.length} photographs`
                 }}</NuxtLink>
                 <span v-if="entry.note" class="text-quiet">“{{ entry.note }}”</span>
                 <span v-if="entry.revision < 0" class="ml-1 text-thin">waits to be sent</span>
               </td>
-              <td class="text-quiet">{{ placeWords(entry, work.names) }}</td>
+              <td class="text-quiet">{{ placeWords(entry, log.names) }}</td>
               <td class="no-print whitespace-nowrap">
                 <template v-if="entry.revision >= 0">
                   <button

@@ -6,7 +6,6 @@ import { isPlantNote } from '~~/core/model/vocabulary';
 /** All photographs of the garden, by bed or by whom they show. */
 const garden = useGardenStore();
 const log = useLogStore();
-const work = useWorkStore();
 const view = useViewStore();
 const by = useLocalStorage<'creature' | 'bed'>('outwash-photos-by', 'creature');
 const pictured = computed(() => log.book.entries.filter((entry) => entry.photos.length > 0));
@@ -14,7 +13,7 @@ const count = computed(() => pictured.value.reduce((sum, entry) => sum + entry.p
 function groupOf(entry: Entry): string {
   if (by.value === 'bed') return entry.site_id === null ? entry.place || 'no bed' : garden.siteName(entry.site_id);
   if (entry.of === null) return entry.called || 'the garden';
-  return isPlantNote(entry.what) ? work.names.plant(entry.of) : work.names.creature(entry.of);
+  return isPlantNote(entry.what) ? log.names.plant(entry.of) : log.names.creature(entry.of);
 }
 const groups = computed(() => {
   const found = new Map<string, Entry[]>();

@@ -115,8 +115,8 @@ const middle = computed(() => {
             <h2 id="died">What died, and what else became of plants</h2>
             <ul v-if="review.losses.length + review.notes.length" class="text-sm">
               <li v-for="entry in [...review.losses, ...review.notes]" :key="entry.id">
-                <span class="creature">{{ subjectWords(entry, work.names) }}</span>:
-                {{ sayingWords(entry, work.names, view.inUnits)
+                <span class="creature">{{ subjectWords(entry, log.names) }}</span>:
+                {{ sayingWords(entry, log.names, view.inUnits)
                 }}<span v-if="entry.note" class="text-quiet"> “{{ entry.note }}”</span>
               </li>
             </ul>

@@ -7,7 +7,6 @@ import { comparedWords, rateWords, sayingWords } from '~~/core/words/log';
 /** The same walk, the same minutes: so that years compare. */
 const garden = useGardenStore();
 const log = useLogStore();
-const work = useWorkStore();
 const view = useViewStore();
 const running = useRunningWalk();
 const { walk, begin } = running;
@@ -120,7 +119,7 @@ const seenOn = (id: string) => log.book.onWalk(id).reduce((sum, entry) => sum + 
                 <th scope="row" class="font-normal whitespace-nowrap">
                   {{ dateName(row.on_day) }}{{ row.at ? `, ${row.at}` : '' }}
                 </th>
-                <td>{{ sayingWords(row, work.names, view.inUnits) }}</td>
+                <td>{{ sayingWords(row, log.names, view.inUnits) }}</td>
                 <td>{{ seenOn(row.id) }}</td>
                 <td class="act">
                   <button class="link min-h-[26px] text-gap" @click="log.remove(row)">
