@@ -33,6 +33,7 @@ describe('the encoding of an answer', () => {
   });
   it('a short one stays as it is: 1024 bytes are the least', () => {
     expect(encode('x'.repeat(1023), 'br', null)).toBeNull();
+    expect(encode('x'.repeat(16_000_001), 'gzip', null)).toBeNull();
     expect(encode('x'.repeat(1024), 'br', null)).not.toBeNull();
     // Bytes, not letters: 512 of two bytes each.
     expect(encode('é'.repeat(512), 'br', null)).not.toBeNull();

@@ -5,6 +5,8 @@ export type Encoding = (typeof ENCODINGS)[number];
 
 /** Answers shorter than this (bytes) gain nothing. */
 const LEAST_BYTES = 1024;
+/** Longer ones would hold the server up for seconds: a garden’s file with its photographs, which are small already. */
+const MOST_BYTES = 16_000_000;
 /** Encoded answers that name a version of themselves (an ETag) are remembered: so many. */
 const MOST_KEPT = 8;
 const kept = new Map<string, Buffer>();
@@ -27,9 +29,10 @@ export function encodingFor(accept: string): Encoding | null {
 /** Is it text, so that encoding makes it smaller? */
 export const isText = (type: string): boolean => /^text\/|[/+](json|xml)\b|javascript/.test(type);
 
-/** Text in an encoding; `version` names what it is a version of, where it will be asked for again. Null where it is too short. */
+/** Text in an encoding; `version` names what it is a version of, where it will be asked for again. Null where it is too short or too long. */
 export function encode(text: string, encoding: Encoding, version: string | null): Buffer | null {
-  if (Buffer.byteLength(text) < LEAST_BYTES) return null;
+  const bytes = Buffer.byteLength(text);
+  if (bytes < LEAST_BYTES || bytes > MOST_BYTES) return null;
   const key = `${encoding} ${version}`;
   const known = version === null ? undefined : kept.get(key);
   if (known) return known;
