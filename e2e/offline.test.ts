@@ -23,7 +23,7 @@ async function held() {
   await page.goto(`${app.url}${KETTLE}/log`);
   await page.getByRole('heading', { name: 'Log', level: 1 }).waitFor();
   await page.evaluate(() => navigator.serviceWorker.ready);
-  // Once more, so that page and garden come by way of what holds them.
+  // Once more, so that what holds them answers for page and garden.
   await page.reload();
   await page.getByRole('heading', { name: 'Log', level: 1 }).waitFor();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);

@@ -49,10 +49,11 @@ export const useLogStore = defineStore('log', () => {
     loading = (async () => {
       try {
         while (records.state && !upToDate()) {
+          const of = records.id;
           const before = held.value;
-          await fetchSince(records.id);
-          // An answer for a garden that was left, or that brought nothing new, is not asked for again and again.
-          if (held.value === before || (held.value?.of === records.id && held.value.at === before?.at)) break;
+          await fetchSince(of);
+          // An answer that brought nothing new is not asked for again and again; of another garden, opened meanwhile, it is.
+          if (records.id === of && held.value?.at === before?.at && held.value?.of === before?.of) break;
         }
       } catch (error) {
         if (!isApiFault(error)) throw error;
@@ -115,7 +116,7 @@ export const useLogStore = defineStore('log', () => {
   /** Takes what the server refused out of the queue. */
   const discard = (key: number) => outbox.drop(key);
 
-  /** Names as they stand on the screens; a bed may be gone by now. */
+  /** Names as they stand on the screens; a bed may have been removed. */
   const names: Names = {
     ...work.names,
     site: (id) => garden.sites.find((row) => row.id === id)?.name ?? 'a bed that is gone',

@@ -1,5 +1,4 @@
 import type { Entry } from '../model/log';
-import { isSighting } from '../model/vocabulary';
 
 const yearIn = (on_day: string): number => Number(on_day.slice(0, 4));
 
@@ -69,9 +68,6 @@ export class LogBook {
   }
   get walks(): Entry[] {
     return this.entries.filter(({ what }) => what === 'walk');
-  }
-  get sightings(): Entry[] {
-    return this.entries.filter(({ what }) => isSighting(what));
   }
 }
 

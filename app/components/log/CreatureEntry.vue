@@ -45,7 +45,7 @@ const offerMore = ({ what, doing, plant }: EntryOffer) =>
     .filter(Boolean)
     .join(' ');
 const unknown = ref(false);
-const save = useTemplateRef<HTMLButtonElement>('save');
+const foot = useTemplateRef('foot');
 const who = useTemplateRef<HTMLInputElement>('who');
 /** With a keyboard one types at once; on a phone its own would cover what is offered. */
 onMounted(() => {
@@ -58,7 +58,7 @@ async function choose(fields: Partial<EntryFields>) {
   named.value = '';
   unknown.value = false;
   await nextTick();
-  save.value?.focus({ preventScroll: true });
+  foot.value?.focus();
 }
 /** A creature by its name: with what it was likely doing, where that is offered. */
 function chooseTarget(id: string) {
@@ -204,18 +204,6 @@ async function submit(again: boolean) {
       <PhotoPick v-model="photos" @taken="taken" />
       <WhenWhere v-model="draft" :errors="errors" />
     </template>
-    <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">
-      <button
-        ref="save"
-        class="press press-main phone:min-h-[48px] phone:grow phone:justify-center"
-        :disabled="saving || !chosen"
-      >
-        Save
-      </button>
-      <button v-if="!entry" type="button" class="press phone:min-h-[48px]" :disabled="saving || !chosen" @click="submit(true)">
-        Save, and another
-      </button>
-      <button type="button" class="press phone:min-h-[48px]" @click="emit('cancel')">Cancel</button>
-    </div>
+    <EntryFoot ref="foot" :disabled="saving || !chosen" :again="!entry" @again="submit(true)" @cancel="emit('cancel')" />
   </form>
 </template>

@@ -20,9 +20,6 @@ async function submit() {
     <p v-if="none" role="alert" class="text-sm text-gap">{{ none }}</p>
     <TextField v-model="draft.called" label="What it shows" :error="errors.called" />
     <WhenWhere v-model="draft" :errors="errors" open />
-    <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">
-      <button class="press press-main phone:min-h-[48px] phone:grow phone:justify-center" :disabled="saving">Save</button>
-      <button type="button" class="press phone:min-h-[48px]" @click="emit('cancel')">Cancel</button>
-    </div>
+    <EntryFoot :disabled="saving" @cancel="emit('cancel')" />
   </form>
 </template>

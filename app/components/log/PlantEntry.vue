@@ -72,9 +72,9 @@ async function submit(again: boolean) {
 }
 const quick = (offer: EntryOffer) => {
   Object.assign(draft.value, offer);
-  void nextTick(() => save.value?.focus({ preventScroll: true }));
+  void nextTick(() => foot.value?.focus());
 };
-const save = useTemplateRef<HTMLButtonElement>('save');
+const foot = useTemplateRef('foot');
 const isNote = (what: EntryFields['what']): what is PlantNote => (PLANT_NOTES as readonly string[]).includes(what);
 </script>
 
@@ -162,14 +162,6 @@ const isNote = (what: EntryFields['what']): what is PlantNote => (PLANT_NOTES as
     </div>
     <PhotoPick v-model="photos" @taken="taken" />
     <WhenWhere v-model="draft" :errors="errors" />
-    <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">
-      <button ref="save" class="press press-main phone:min-h-[48px] phone:grow phone:justify-center" :disabled="saving">
-        Save
-      </button>
-      <button v-if="!entry" type="button" class="press phone:min-h-[48px]" :disabled="saving" @click="submit(true)">
-        Save, and another
-      </button>
-      <button type="button" class="press phone:min-h-[48px]" @click="emit('cancel')">Cancel</button>
-    </div>
+    <EntryFoot ref="foot" :disabled="saving" :again="!entry" @again="submit(true)" @cancel="emit('cancel')" />
   </form>
 </template>

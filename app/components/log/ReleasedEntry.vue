@@ -35,9 +35,6 @@ async function submit() {
       from elsewhere, spreads disease, and in many places needs a permit: ask your extension office first.
     </p>
     <WhenWhere v-model="draft" :errors="errors" />
-    <div class="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-raised py-2">
-      <button class="press press-main phone:min-h-[48px] phone:grow phone:justify-center" :disabled="saving">Save</button>
-      <button type="button" class="press phone:min-h-[48px]" @click="emit('cancel')">Cancel</button>
-    </div>
+    <EntryFoot :disabled="saving" @cancel="emit('cancel')" />
   </form>
 </template>
