@@ -10,6 +10,7 @@ const ROOMS = [
   'almanac',
   'match',
   'coverage',
+  'layout',
   'plan',
   'season',
   'work',

@@ -21,6 +21,8 @@ export const SETTINGS = {
     rank: { primary: 1, accepted: 0.7, poor: 0.2, trap: 0 },
     /** Plants that make a patch a laying female finds. Trade. */
     patch: { woody: 1, vine: 2, largeHerb: 3, smallHerb: 6 },
+    /** Metres between plants of one patch: farther off a second patch begins. Judgement: a female flutters on from plant to plant. */
+    patchReach_m: 2,
     /** Height (cm) from which a herb counts as large. Judgement: violets and plantains are well below it. */
     largeHerbCm: 40,
     /** Height (cm) from which a shrub or tree counts as one whole patch. Judgement. */
@@ -216,6 +218,11 @@ export const SETTINGS = {
     cm2PerPlant: 240,
     /** A pot is filled to a thumb's breadth below the rim; new mix settles by a tenth. Trade. */
     fillShare: 0.92,
+    /**
+     * Share of grit in a mix for what wants sharp drainage; grams of slow-release feed for each litre of mix, and litres of liquid
+     * feed at half strength a week for each, where annuals grow. Trade; the label of the feed comes first.
+     */
+    fill: { grit: 0.25, slow_g: 3, liquid: 0.08 },
     settles: 0.1,
     /** Weight (kg) of a litre of wet mix, and of an empty pot for each litre it holds, by material. Trade sheets: 1.0 to 1.2; judgement. */
     wetMix_kg: 1.1,
@@ -694,5 +701,104 @@ export const SETTINGS = {
       /** Days before an average frost from which its odds are given. */
       frostNears_d: 21,
     },
+  },
+  layout: {
+    /** A bed that is not drawn is taken to be a rectangle so many times as long as deep, and no deeper (m) than an arm reaches from both sides. Judgement. */
+    undrawn: { longer: 2.5, deepest_m: 2.4 },
+    sides: {
+      /** A wall, fence or path this near (m) lies along a side. Judgement. */
+      besideM: 0.7,
+      /** From a path, and from the windows of a house, this far (m) a bed is looked at. Judgement. */
+      seenM: { path: 5, house: 14 },
+      /** Over a fence no higher (m) people look in. Judgement: below the eye. */
+      lowFenceM: 1.4,
+    },
+    /** Steps of moisture (1–5) by which places of a bed differ from its mean. Judgement: a step is a whole class of plants. */
+    moisture: {
+      /** From the middle to the foot of a slope of `fullFall_pct` and more, and to the side that is found wetter. */
+      slope: 0.7,
+      fullFall_pct: 10,
+      side: 1,
+      /** Along paving, and at the foot of a wall out of the rain: the most, and how far it reaches (m). */
+      paving: 0.6,
+      pavingM: 0.5,
+      wall: 0.7,
+      wallM: 0.5,
+      /** Under the crown of a tree. */
+      roots: 0.5,
+      /** For each hour of sun less than the bed has, and the most of it. */
+      perShadeH: 0.12,
+      mostShade: 0.5,
+    },
+    /** Places that are tried for plants are no closer (m) and no farther apart, and about so many. Judgement: a trowel's width. */
+    cells: { least_m: 0.06, most_m: 0.2, wanted: 2600 },
+    /** Least distance (m) of a stem from the edge of its bed. Trade: a hand's breadth. */
+    edge_m: 0.1,
+    /**
+     * Distances between two plants, as shares of the mean of their spacings at mature size. The same kind knits into a drift;
+     * what comes up between others (bulbs and what dies down by summer) wants little; under shrubs low plants go close.
+     */
+    apart: {
+      own: 0.95,
+      other: 1,
+      between: 0.5,
+      underShrub: 0.8,
+      crown: 0.85,
+      underTree_m: 0.6,
+      climberFoot_m: 0.3,
+      leastBulb_m: 0.08,
+    },
+    /** No plant stands closer to another than this share of that, however full the bed: a rule. Judgement. */
+    closest: 0.72,
+    /** How much closer they are set, step by step, where a bed is too full. */
+    closer: [1, 0.9, 0.8, 0.72],
+    /** Most plants in one drift: more of a kind make several. Trade: three to seven is the usual unit, a large mass eleven. */
+    drift: { most: 11, usual: 7 },
+    /** Plants of a kind are in one group where none is farther from the next than so many spacings. Judgement. */
+    linked: 1.7,
+    /** How far (m) a climber may stand from what it climbs. Trade. */
+    climbM: 0.5,
+    /** A plant hides another that is behind it, no farther than this (m), and not higher by more than this share. Judgement. */
+    hides: { within_m: 2.5, over: 1.15 },
+    /**
+     * A crown reaches over a worn edge by no more than it can be held back (m), and over another by no more than a share of
+     * its radius; thorns and sap keep away from a worn one (m). Judgement.
+     */
+    worn: { over_m: 0.05, most_m: 0.6, harm_m: 0.8 },
+    overEdge: 0.35,
+    /** Deer browse first what stands within this (m) of an open edge. Judgement. */
+    deerM: 0.9,
+    /** Neighbours are those whose distance is below so many times what they want. */
+    neighbour: 1.5,
+    /** Share of flowers of one family of colour in the best half-month from which a bed is all in one colour. Judgement. */
+    oneColour: 0.85,
+    /**
+     * What each wish weighs in the score. Judgement: a host nobody lays on and a plant in the wrong light are worse than a
+     * colour beside another.
+     */
+    weights: {
+      heights: 3,
+      groups: 2.5,
+      hosts: 3,
+      light: 2.5,
+      water: 2,
+      room: 2,
+      colour: 1.2,
+      edges: 1,
+      harm: 1.5,
+      neighbours: 1,
+      tap: 0.5,
+      deer: 0.8,
+    },
+    /** Starts of a search, and rounds of taking some out and placing them again from each. The seed is the bed's own. */
+    search: { starts: 3, rounds: 80, heat: 0.004, fine: 0.02 },
+    /** Height and spread of a selection beside the species. Trade: dwarf selections are about a third as tall. */
+    selection: {
+      species: { height: 1, spread: 1 },
+      compact: { height: 0.66, spread: 0.8 },
+      dwarf: { height: 0.34, spread: 0.6 },
+    },
+    /** How height follows the ground: see sizeHere. Judgement: the same species stands up to twice as tall in wet ground. */
+    size: { perMoisture: 0.35, spread: 0.25, leggy: 0.12, shadeShort: 0.2, range: 0.25 },
   },
 } as const;

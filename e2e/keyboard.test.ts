@@ -148,13 +148,13 @@ it('makes a garden, plans it and reads it, and always knows where it is', { time
 
 it('keeps at least 320 of 400 px for the view, and every station one press away', async () => {
   const page = await openPage(browser, 640, 400);
-  for (const view of ['place', 'targets', 'match', 'plan', 'season', 'work', 'log', 'library']) {
+  for (const view of ['place', 'targets', 'match', 'plan', 'season', 'beds', 'work', 'log', 'library']) {
     await page.goto(`${app.url}/gardens/kettle-pond-commons/${view}`);
     await page.locator('#main h1').first().waitFor();
     const { top } = await page.locator('#main').evaluate((main) => main.getBoundingClientRect().toJSON());
     expect(400 - top, view).toBeGreaterThanOrEqual(320);
     const stations = page.getByRole('navigation', { name: 'Stations of the work' }).getByRole('link');
-    expect(await stations.count()).toBe(8);
+    expect(await stations.count()).toBe(9);
     for (const station of await stations.all()) expect((await station.boundingBox())!.y).toBeLessThan(80);
   }
   await page.done();

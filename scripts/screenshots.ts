@@ -52,9 +52,10 @@ await shoot('propose', `${KETTLE}/plan/propose`, 'A plan proposed', async (page)
   await page.getByRole('button', { name: 'Propose a plan' }).click();
   await page.getByText(/Found in/).waitFor({ timeout: 30_000 });
 });
-await shoot('what-if', `${KETTLE}/plan/what-if`, 'What if', (page) =>
-  page.getByRole('button', { name: 'No rain, no hose' }).click(),
-);
+await shoot('bed-plan', `${KETTLE}/beds`, 'South bank', async (page) => {
+  await page.getByRole('link', { name: /^South bank/ }).click();
+  await page.getByRole('heading', { name: 'How it is judged' }).waitFor();
+});
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
 await shoot('calendar', `${KETTLE}/season/calendar`, 'On the wing', (page) => choose(page, 'dusk'));
 await shoot('new-garden', '/new-garden', 'A new garden', (page) =>

@@ -3,6 +3,10 @@ import { changeSentence } from '~~/core/words/offers';
 import type { Strand } from '~~/core/season/braid';
 
 const MOVING_MS = 700;
+const BUSY_MS = 400;
+
+/** Does it when the page has a moment, and on a busy page soon all the same; as a task that waits for no further rest. */
+const whenIdle = (work: () => void) => requestIdleCallback(() => setTimeout(work), { timeout: BUSY_MS });
 
 /**
  * What would best serve each gap of the garden, in a few words. Found in the page's idle moments, one gap after the
@@ -31,10 +35,10 @@ export function useGapOffers() {
       const change = await ask('bestFor', { target, stage: need.stage, special: need.special });
       if (mine !== round) return;
       if (change) found.value = new Map(found.value).set(keyOf(target, need), within(changeSentence(change, input)));
-      requestIdleCallback(next);
+      whenIdle(next);
     };
     // While the braid moves to its new shape, nothing else is done.
-    window.setTimeout(() => requestIdleCallback(next), mine === 1 ? 0 : MOVING_MS);
+    window.setTimeout(() => whenIdle(next), mine === 1 ? 0 : MOVING_MS);
   }
   watch(() => garden.served, seek, { immediate: true });
   onBeforeUnmount(() => (round = -1));

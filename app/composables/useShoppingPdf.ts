@@ -2,7 +2,7 @@ import { dateName } from '~~/core/model/half-month';
 import { billOf, type ShoppingLine, type Source } from '~~/core/plan/shopping/list';
 import { lineName, questionsOf, SEASON_WORDS, SOURCE_WORDS, unitsWords, warningsOf } from '~~/core/words/shopping';
 
-/** The shopping list as a PDF file. The maker of it is large and fetched (from this server) only when asked for. */
+/** The shopping list as a PDF file. */
 export async function shoppingPdf(
   garden: string,
   date: string,
@@ -10,11 +10,7 @@ export async function shoppingPdf(
   coin: (minor: number) => string,
   budget_minor: number | null,
 ): Promise<Blob> {
-  const [{ default: pdf }, { default: times }] = await Promise.all([
-    import('pdfmake/build/pdfmake'),
-    import('pdfmake/build/standard-fonts/Times'),
-  ]);
-  pdf.addFontContainer(times);
+  const make = await pdfMaker();
   const bill = billOf(lines);
   const sources = [...new Set(lines.map((line) => line.source))];
   const table = (source: Source) => ({
@@ -51,10 +47,9 @@ export async function shoppingPdf(
     margin: [0, 2, 0, 10],
   });
   const left = budget_minor === null ? '' : `, of a budget of ${coin(budget_minor)}`;
-  const sheet = pdf.createPdf({
+  return make({
     pageSize: 'LETTER',
     info: { title: `Shopping list of ${garden}` },
-    defaultStyle: { font: 'Times', fontSize: 10 },
     content: [
       { text: `Shopping list of ${garden}`, fontSize: 18, margin: [0, 0, 0, 2] },
       { text: dateName(date), margin: [0, 0, 0, 8] },
@@ -63,6 +58,5 @@ export async function shoppingPdf(
         text: `Plants ${coin(bill.plants_minor)}; mix, mulch and supports ${coin(bill.goods_minor)}; together ${coin(bill.total_minor)}${left}.`,
       },
     ],
-  } as never);
-  return await (sheet as unknown as { getBlob(): Promise<Blob> }).getBlob();
+  });
 }

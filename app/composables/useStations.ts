@@ -1,3 +1,5 @@
+import { isArranged, placedIn } from '~~/core/garden/placed';
+
 export interface Station {
   key: string;
   name: string;
@@ -20,6 +22,9 @@ export function useStations() {
     const left = [...garden.areas.values()].reduce((sum, use) => sum + Math.max(0, use.left_m2), 0);
     const beds = garden.sites.length;
     const unfit = served?.faults.length ?? 0;
+    const { here } = garden;
+    const planted = here ? garden.sites.map((site) => placedIn(here, site)).filter((rows) => rows.length > 0) : [];
+    const arranged = planted.filter((rows) => rows.every(isArranged)).length;
     const base = `/gardens/${garden.id}`;
     return [
       {
@@ -50,6 +55,18 @@ export function useStations() {
         path: `${base}/season`,
         figure: served?.targets.length ? `${served.closed} of ${served.targets.length} close` : 'no targets',
         daily: true,
+      },
+      {
+        key: '6',
+        name: 'Beds',
+        path: `${base}/beds`,
+        figure:
+          planted.length === 0
+            ? 'nothing planted'
+            : arranged === planted.length
+              ? 'all arranged'
+              : `${arranged} of ${planted.length} arranged`,
+        daily: false,
       },
       {
         key: '7',

@@ -1,4 +1,7 @@
+import { groupsOf } from '../place/beds/groups';
+import { SETTINGS } from '../settings';
 import type { CoverageInput } from './coverage';
+import { placedOf } from './stands';
 import type { Contribution, NeedCoverage } from './types';
 
 /** What each planting gives a need at its best half-month, those that give most first. */
@@ -14,12 +17,25 @@ export interface Giver {
   plant: string;
   count: number;
   site: string | null;
+  /** Where it is arranged in its bed: hours of sun there, and in how many groups it stands; null where it is not. */
+  placed: { sun_h: number; groups: number } | null;
 }
 
 /** What gives under an id of a contribution: a planting, or a tree or shrub that stands around. */
-export function giverOf({ plantings, around = [] }: Pick<CoverageInput, 'plantings' | 'around'>, id: string): Giver | null {
+export function giverOf(
+  { plantings, around = [], places }: Pick<CoverageInput, 'plantings' | 'around' | 'places'>,
+  id: string,
+): Giver | null {
   const planting = plantings.find((row) => row.id === id);
-  if (planting) return { plant: planting.plant, count: planting.count, site: planting.site_id };
+  if (planting) {
+    const { plant, count, site_id } = planting;
+    const stands = placedOf(places, planting);
+    const placed = stands && {
+      sun_h: stands.sun_h,
+      groups: groupsOf(stands.spots, SETTINGS.host.patchReach_m).length,
+    };
+    return { plant, count, site: site_id, placed };
+  }
   const standing = around.find((row) => row.id === id);
-  return standing ? { plant: standing.plant, count: 1, site: null } : null;
+  return standing ? { plant: standing.plant, count: 1, site: null, placed: null } : null;
 }

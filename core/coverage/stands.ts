@@ -1,20 +1,31 @@
 import type { Almanac, PlantHere } from '../model/here';
 import type { Planting, Site } from '../model/garden';
+import type { Spot } from '../model/layout';
 import { grewIn } from '../model/states';
 import type { Plant } from '../model/reference';
 import { plantingFoliage, plantingShares, type BloomShares } from '../almanac/bloom/planting-bloom';
 import { fit } from '../match/fit/fit';
 import { refusalFor, type GateGarden } from '../match/gates/gates';
-import { ageShare } from '../match/quantities';
+import { ageShare, selectionShare } from '../match/quantities';
 import { SETTINGS } from '../settings';
 import type { Around, Setback } from './around';
 import type { Fault } from './types';
+
+/** Where the plants of a planting stand in their bed: what there is there, and their places (m). */
+export interface Placed {
+  sun_h: number;
+  moisture: number;
+  spots: readonly Spot[];
+}
 
 /** The plantings of a garden, each with all that its supply depends on. */
 export interface Stand {
   id: string;
   here: PlantHere;
+  /** Its site; of what is arranged with the light and moisture where it stands. */
   site: Site;
+  /** Where its plants stand; null where they are not arranged: then they count as standing together. */
+  spots: readonly Spot[] | null;
   count: number;
   /** Fit × age, 0–1: what a plant here gives beside a grown one that thrives. */
   vigour: number;
@@ -38,13 +49,15 @@ export interface Standing {
   /** Trees and shrubs that stand outside the beds. */
   around?: readonly Around[];
   setbacks?: readonly Setback[];
+  /** Where the plants of those plantings stand that are arranged, by their ids. */
+  places?: ReadonlyMap<string, Placed>;
 }
 
 /**
  * The live plantings as stands, and those that give nothing with the reason. `year` null: as they will be when
  * grown; a year: as they are then, counting only what is planted.
  */
-export function standsOf({ almanac, garden, sites, plantings, year, around = [], setbacks = [] }: Standing): {
+export function standsOf({ almanac, garden, sites, plantings, year, around = [], setbacks = [], places }: Standing): {
   stands: Stand[];
   faults: Fault[];
 } {
@@ -53,11 +66,14 @@ export function standsOf({ almanac, garden, sites, plantings, year, around = [],
   const faults: Fault[] = [];
   for (const planting of plantings) {
     const here = almanac.plants.get(planting.plant);
-    const site = siteOf.get(planting.site_id);
-    if (!here || !site || !grewIn(planting, year)) continue;
+    const bed = siteOf.get(planting.site_id);
+    if (!here || !bed || !grewIn(planting, year)) continue;
+    const placed = placedOf(places, planting);
+    const site = placed ? standingOn(bed, placed) : bed;
     const found = fit(here.plant, site, almanac.place);
     // What has lived here for years lives here, whatever the figures say.
-    const share = (planting.stays ? Math.max(found.share, SETTINGS.fit.from.workable) : found.share) * mown(here.plant, site);
+    const stood = planting.stays ? Math.max(found.share, SETTINGS.fit.from.workable) : found.share;
+    const share = stood * mown(here.plant, site);
     if (refusalFor(here, garden, [])) {
       faults.push({ planting: planting.id, kind: 'refused', target: null });
       continue;
@@ -67,11 +83,12 @@ export function standsOf({ almanac, garden, sites, plantings, year, around = [],
       continue;
     }
     const years = year === null ? null : planting.planted_year === null ? -1 : year - planting.planted_year;
-    const grown = years === null ? 1 : ageShare(here.plant.kind, years);
+    const grown = selectionShare(planting.selection) * (years === null ? 1 : ageShare(here.plant.kind, years));
     stands.push({
       id: planting.id,
       here,
       site,
+      spots: placed?.spots ?? null,
       count: planting.count,
       vigour: share * grown,
       grown,
@@ -85,10 +102,23 @@ export function standsOf({ almanac, garden, sites, plantings, year, around = [],
     if (!here || refusalFor(here, garden, [])) continue;
     const { bloomShares: amount, foliageShares } = here;
     const seasons = setBack(id, setbacks, { amount, present: amount }, foliageShares);
-    stands.push({ id, here, site, count: 1, vigour: size, grown: size, flowers: true, ...seasons });
+    stands.push({ id, here, site, spots: null, count: 1, vigour: size, grown: size, flowers: true, ...seasons });
   }
   return { stands, faults };
 }
+
+/** Where a planting stands; null where not all of its plants are arranged, as when some more were added since. */
+export function placedOf(places: Standing['places'], { id, count }: Pick<Planting, 'id' | 'count'>): Placed | null {
+  const placed = places?.get(id);
+  return placed && placed.spots.length >= count ? placed : null;
+}
+
+/** A bed as it is where some of its plants stand; moisture in whole steps, as plants are known by. */
+const standingOn = (bed: Site, { sun_h, moisture }: Pick<Placed, 'sun_h' | 'moisture'>): Site => ({
+  ...bed,
+  sun_h: Number(sun_h.toFixed(1)),
+  moisture: Math.round(moisture),
+});
 
 /** Share of a plant that the mower leaves, where its ground is lawn. */
 function mown({ kind, height_max_cm }: Plant, { ground }: Site): number {
@@ -115,5 +145,5 @@ function setBack(
 export function grownStand(here: PlantHere, site: Site, share: number): Stand {
   const { bloomShares, foliageShares } = here;
   const bloom = { amount: bloomShares, present: bloomShares };
-  return { id: '', here, site, count: 1, vigour: share, grown: 1, flowers: true, bloom, foliageShares };
+  return { id: '', here, site, spots: null, count: 1, vigour: share, grown: 1, flowers: true, bloom, foliageShares };
 }

@@ -1,5 +1,7 @@
 import { groundM2 } from '../match/quantities';
 import type { Site } from '../model/garden';
+import { groupsOf } from '../place/beds/groups';
+import { SETTINGS } from '../settings';
 import type { Rule } from './gives/rule';
 import type { Stand } from './stands';
 import type { Contribution, FeatureHere } from './types';
@@ -22,12 +24,27 @@ export const featuresFor = (rule: Rule, sites: readonly Site[]): FeatureHere[] =
     sites.filter((site) => site.features.includes(feature)).map((site) => ({ feature, site: site.id })),
   );
 
-/** The largest patch on a site, as a share (0–1 and over) of one that a laying female finds; by site. */
+/**
+ * The largest patch on a site, as a share (0–1 and over) of one that a laying female finds; by site. Of what is arranged the
+ * largest group counts, whose plants stand no farther from the next than SETTINGS.host.patchReach_m; what is not arranged is
+ * taken to stand with it.
+ */
 export function patchesBySite(rule: Rule, stands: readonly Stand[]): Map<string, number> {
   const patches = new Map<string, number>();
+  const placed = new Map<string, { x: number; y: number; share: number }[]>();
   for (const stand of stands) {
-    const share = stand.count * (rule.of(stand)?.patch ?? 0);
-    if (share > 0) patches.set(stand.site.id, (patches.get(stand.site.id) ?? 0) + share);
+    const each = rule.of(stand)?.patch ?? 0;
+    if (each === 0) continue;
+    const { site, spots, count } = stand;
+    const own = placed.get(site.id) ?? [];
+    placed.set(site.id, own);
+    if (spots) own.push(...spots.map(({ x, y }) => ({ x, y, share: each })));
+    else patches.set(site.id, (patches.get(site.id) ?? 0) + count * each);
+  }
+  for (const [site, plants] of placed) {
+    const groups = groupsOf(plants, SETTINGS.host.patchReach_m);
+    const most = Math.max(0, ...groups.map((group) => group.reduce((sum, i) => sum + plants[i]!.share, 0)));
+    if (most > 0) patches.set(site, (patches.get(site) ?? 0) + most);
   }
   return patches;
 }
@@ -103,9 +120,9 @@ function saturate(stands: readonly Stand[], amounts: number[], most: number) {
 function groundTaken(rule: Rule, stands: readonly Stand[]): number[] | null {
   if (!rule.limitedByGround) return null;
   const ground = stands.map(({ here, count, site, vigour }) => groundM2(here.plant, count, site) * Math.min(1, vigour));
-  const taken = new Map<Site, number>();
-  stands.forEach(({ site }, i) => taken.set(site, (taken.get(site) ?? 0) + ground[i]!));
-  return [...taken].every(([site, area]) => area <= site.area_m2) ? null : ground;
+  const taken = new Map<string, number>();
+  stands.forEach(({ site }, i) => taken.set(site.id, (taken.get(site.id) ?? 0) + ground[i]!));
+  return stands.every(({ site }) => taken.get(site.id)! <= site.area_m2) ? null : ground;
 }
 
 /**
@@ -117,11 +134,11 @@ function withinGround(stands: readonly Stand[], amounts: number[], ground: reado
   const worth = amounts.map((amount, i) => (ground[i]! > 0 ? amount / ground[i]! : 0));
   const order = [...worth.keys()].filter((i) => worth[i]! > 0);
   order.sort((a, b) => worth[b]! - worth[a]! || (stands[a]!.id < stands[b]!.id ? -1 : 1));
-  const left = new Map(stands.map(({ site }) => [site, site.area_m2]));
+  const left = new Map(stands.map(({ site }) => [site.id, site.area_m2]));
   for (const i of order) {
     const { site } = stands[i]!;
-    const free = left.get(site)!;
+    const free = left.get(site.id)!;
     amounts[i]! *= Math.min(1, free / ground[i]!);
-    left.set(site, Math.max(0, free - ground[i]!));
+    left.set(site.id, Math.max(0, free - ground[i]!));
   }
 }

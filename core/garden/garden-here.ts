@@ -1,10 +1,12 @@
 import { almanacFor, almanacInSteps } from '../almanac/almanac';
 import { coverageInSteps, type CoverageInput } from '../coverage/coverage';
+import type { Placed } from '../coverage/stands';
 import type { Coverage } from '../coverage/types';
 import type { Garden, GardenRecords, GardenTarget, OwnRowFields, Plan, Planting } from '../model/garden';
 import type { Almanac } from '../model/here';
 import type { Library, Region } from '../model/reference';
 import type { Seen } from '../model/seen';
+import { groupBy } from '../model/group';
 import { finish, type Steps } from '../model/steps';
 import { freshWishesFor } from '../model/fresh-wishes';
 import type { PlanWishes } from '../model/wishes';
@@ -19,6 +21,8 @@ import type { StationPlace } from '../place/weather/station';
 import { datesThatCount } from '../log/dates';
 import { ownLosses } from '../log/grown';
 import type { OwnLosses } from '../plan/shopping/sizes';
+import { Gradients, type Ground } from '../place/beds/gradients';
+import { frameOf } from '../place/beds/frame';
 import { aroundOf } from './around';
 import { Parts, rowsUnlessSame, unlessSame } from './parts';
 
@@ -151,6 +155,44 @@ export class GardenHere {
       return unlessSame(before ?? [], found);
     });
   }
+  /** The gradients of sun and moisture within a bed. Throws a RangeError for a site this garden does not have. */
+  gradientsOf(siteId: string): Gradients {
+    const { garden, sites } = this;
+    const { things } = this.records;
+    const site = sites.find((row) => row.id === siteId);
+    if (!site) throw new RangeError(`This garden has no bed ${siteId}.`);
+    const { yard } = garden;
+    const { outline, area_m2, sun_h, moisture, layout } = site;
+    const wetter = layout?.wetter ?? null;
+    const across = this.bedSun(0, lightSeason(garden)).get(siteId)?.across ?? null;
+    const rests = JSON.stringify([yard?.north_deg ?? null, outline, area_m2, sun_h, moisture, wetter]);
+    return this.#parts.get(
+      `gradients ${siteId}`,
+      [rests, across, things],
+      () => new Gradients({ site, frame: frameOf(site), yard, things, across, wetter }),
+    );
+  }
+  /** Where the plants stand of those plantings of the current plan that are arranged in their beds, by planting. */
+  get places(): ReadonlyMap<string, Placed> {
+    return this.#placesOf(this.plan.id, this.plantings);
+  }
+  #placesOf(plan: string, plantings: readonly Planting[]): ReadonlyMap<string, Placed> {
+    const { sites } = this;
+    const { things } = this.records;
+    return this.#parts.get(`places ${plan}`, [sites, things, plantings], () => {
+      const beds = new Set(sites.filter((site) => site.kind === 'bed').map((site) => site.id));
+      const found = new Map<string, Placed>();
+      for (const { id, site_id, count, spots } of plantings) {
+        if (spots.length < count || !beds.has(site_id)) continue;
+        const own = spots.slice(0, count);
+        const gradients = this.gradientsOf(site_id);
+        const ground = own.map(({ x, y }) => gradients.at([x, y]));
+        const mean = (of: (one: Ground) => number) => ground.reduce((sum, one) => sum + of(one), 0) / count;
+        found.set(id, { sun_h: mean((one) => one.sun_h), moisture: mean((one) => one.moisture), spots: own });
+      }
+      return found;
+    });
+  }
   /** The almanac of a usual year. */
   get almanac(): Almanac {
     return finish(this.#almanac());
@@ -200,6 +242,11 @@ export class GardenHere {
     const { plantings } = this.records;
     return this.#parts.get(`plantings ${plan}`, [plantings], () => plantings.filter((row) => row.plan_id === plan));
   }
+  /** Plantings of the current plan in a bed or container. */
+  plantingsIn(site: string): Planting[] {
+    const { plantings } = this;
+    return this.#parts.get('plantings by site', [plantings], () => groupBy(plantings, (row) => row.site_id)).get(site) ?? [];
+  }
   /** Plantings as they count in the year looked at: what is planned is planted in the next planting season. */
   #asPlanted(plantings: Planting[]): Planting[] {
     const plantsIn = this.#plantsIn;
@@ -226,9 +273,9 @@ export class GardenHere {
   }
   /** What coverage is calculated from, for the current plan. */
   get input(): CoverageInput {
-    const { almanacOfYear: almanac, garden, sites, targets, around, year } = this;
+    const { almanacOfYear: almanac, garden, sites, targets, around, year, places } = this;
     const plantings = this.#asPlanted(this.plantings);
-    return this.#parts.get('input', [almanac, garden, sites, targets, plantings, around, year], () => ({
+    return this.#parts.get('input', [almanac, garden, sites, targets, plantings, around, year, places], () => ({
       almanac,
       garden,
       sites,
@@ -236,12 +283,14 @@ export class GardenHere {
       plantings,
       around,
       year,
+      places,
     }));
   }
   /** What coverage is calculated from, for another plan of the same garden. */
   inputOf(plan: string): CoverageInput {
     const plantings = this.#asPlanted(this.plantingsOf(plan));
-    return { ...this.input, plantings, around: this.#aroundBeside(plan, plantings) };
+    const places = this.#placesOf(plan, this.plantingsOf(plan));
+    return { ...this.input, plantings, places, around: this.#aroundBeside(plan, plantings) };
   }
   /** How well the current plan serves each target. */
   get covered(): Coverage {
@@ -314,10 +363,10 @@ export class GardenHere {
   }
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {
-    const { almanac, garden, sites, targets, plantings, around } = this.input;
+    const { almanac, garden, sites, targets, plantings, around, places } = this.input;
     const { prices = {}, sizes = {}, raises = false } = this.garden.money ?? {};
     const { losses } = this;
-    return { almanac, garden, sites, targets, plantings, around, wishes, prices, losses, sizes, raises };
+    return { almanac, garden, sites, targets, plantings, around, places, wishes, prices, losses, sizes, raises };
   }
 }
 

@@ -39,6 +39,7 @@ export function regionalGarden(library: Pick<Library, 'regions' | 'areas'>, regi
     school_plants: 'natives-first',
     school_autumn: 'leave',
     school_pots: 'two-zones',
+    school_layout: 'drifts',
     clock: null,
     yard: null,
     money: null,

@@ -25,7 +25,18 @@ export function effectOf(entry: NewEntry, planting: Planting): PlantingChanges {
   return {
     ...NOTHING,
     changed: [{ id: planting.id, fields: { count: planting.count - lost } }],
-    added: [{ ...planting, ...gone, id: entry.id, count: lost, cost_minor: null, cut: null, notes: '' }],
+    added: [
+      {
+        ...planting,
+        ...gone,
+        id: entry.id,
+        count: lost,
+        spots: planting.spots.slice(planting.count - lost, planting.count),
+        cost_minor: null,
+        cut: null,
+        notes: '',
+      },
+    ],
   };
 }
 

@@ -1,6 +1,7 @@
 import type { Plant } from '../model/reference';
 import type { Planting, Site } from '../model/garden';
 import { LIVE_STATES } from '../model/states';
+import type { Selection } from '../model/vocabulary';
 import { SETTINGS } from '../settings';
 
 export type Pattern = 'square' | 'triangular';
@@ -54,6 +55,9 @@ export function roomFor(plant: Plant, area_m2: number, site: Pick<Site, 'kind'>)
   return Math.max(0, Math.floor(area_m2 / groundM2(plant, 1, site) + 1e-9));
 }
 
+/** Size of a selection beside the species (0–1): its ground and what it bears, by the square of its spread. */
+export const selectionShare = (selection: Selection): number => SETTINGS.layout.selection[selection].spread ** 2;
+
 export interface AreaUse {
   area_m2: number;
   used_m2: number;
@@ -64,14 +68,14 @@ export interface AreaUse {
 /** Area used and left on a site at mature spacing, counting the live plantings of one plan. */
 export function areaUse(
   site: Pick<Site, 'id' | 'area_m2' | 'kind'>,
-  plantings: readonly Pick<Planting, 'site_id' | 'plant' | 'count' | 'state'>[],
+  plantings: readonly Pick<Planting, 'site_id' | 'plant' | 'count' | 'state' | 'selection'>[],
   plantOf: (id: string) => Plant | undefined,
 ): AreaUse {
   let used = 0;
   for (const planting of plantings) {
     if (planting.site_id !== site.id || !LIVE_STATES.has(planting.state)) continue;
     const plant = plantOf(planting.plant);
-    if (plant) used += groundM2(plant, planting.count, site);
+    if (plant) used += groundM2(plant, planting.count, site) * selectionShare(planting.selection);
   }
   return { area_m2: site.area_m2, used_m2: used, left_m2: site.area_m2 - used };
 }

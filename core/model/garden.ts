@@ -1,5 +1,6 @@
 import { z } from './zod';
 import { choice, date, id, isWithin, monthDay, name, number } from './fields';
+import { LayoutFields, MOST_PLANTS, Spot } from './layout';
 import { MOST_ENTRIES, MOST_PHOTOS, NewEntry, Photo } from './log';
 import type { Seen } from './seen';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
@@ -69,6 +70,7 @@ export const GardenFields = z.object({
   school_plants: choice(words.SCHOOLS.plants, 'which plants'),
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
+  school_layout: choice(words.SCHOOLS.layout, 'how kinds are set').default('drifts'),
   /** The day that the garden's clock stands at, for looking ahead and for demonstration; null: the day it is. */
   clock: date.refine(isWithin, 'Set the clock to a day between 1950 and 2150.').nullable().default(null),
   yard: YardFields.nullable().default(null),
@@ -140,6 +142,8 @@ export const SiteFields = z
       .array(z.enum(Object.keys(words.SITE_SOURCES) as [words.SiteValue, ...words.SiteValue[]]))
       .max(5)
       .default([]),
+    /** How it is to be arranged; null: as is usual. */
+    layout: LayoutFields.nullable().default(null),
     notes: note,
   })
   .refine((site) => site.outline.length === 0 || (site.kind === 'bed' ? site.outline.length >= 3 : site.outline.length === 1), {
@@ -160,7 +164,7 @@ export const TargetFields = z.object({
 export const PlantingFields = z.object({
   plant: id,
   site_id: id,
-  count: number(1, 5000, 'the count').int('Count whole plants.'),
+  count: number(1, MOST_PLANTS, 'the count').int('Count whole plants.'),
   state: choice(words.PLANTING_STATES, 'a state'),
   planted_year: number(1950, 2100, 'the year planted').int('Give a whole year.').nullable(),
   /** Year it was lost or removed: it gives nothing from then on. */
@@ -175,6 +179,10 @@ export const PlantingFields = z.object({
   stays: z.boolean().default(false),
   /** Left as it is by whatever is proposed. */
   locked: z.boolean().default(false),
+  /** The species, or a lower selection of it. */
+  selection: choice(words.SELECTIONS, 'which size of it').default('species'),
+  /** Where its plants stand, the first of them first; fewer than there are plants: the others are not arranged. */
+  spots: z.array(Spot).max(MOST_PLANTS).default([]),
   source: z.string().max(200, 'Keep the source under 200 characters.').default(''),
   cost_minor: number(0, 100_000_000, 'the cost').int('Cost is in whole cents.').nullable(),
   notes: note,

@@ -1,4 +1,5 @@
 import type { Planting, PlantingFields, Site } from './garden';
+import type { Spot } from './layout';
 
 /** What the states of a planting and of the ground mean to a calculation. */
 
@@ -11,6 +12,8 @@ export const PLANNED = {
   cut: null,
   stays: false,
   locked: false,
+  selection: 'species',
+  spots: [] as Spot[],
   source: '',
   cost_minor: null,
   notes: '',

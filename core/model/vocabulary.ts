@@ -141,6 +141,20 @@ export const CLEARING_STATES = ['standing', 'cut', 'cleared'] as const;
 export const DEER = ['none', 'some', 'many'] as const;
 /** What the ground of a bed is: to be planted, or what grows there by itself or is kept, where nothing is proposed. */
 export const GROUNDS = ['planted', 'lawn', 'meadow', 'hedge'] as const;
+/** How colours that flower together are to sit beside each other. */
+export const COLOUR_WISHES = ['harmony', 'contrast', 'calm', 'any'] as const;
+export type ColourWish = (typeof COLOUR_WISHES)[number];
+/** Sides of a bed as the page shows them. */
+export const SIDES = ['bottom', 'right', 'top', 'left'] as const;
+export type Side = (typeof SIDES)[number];
+/** What climbers go up. */
+export const SUPPORTS = ['trellis', 'post', 'arch'] as const;
+/** Named sizes of a species: as it grows wild, or a selection two thirds or a third as tall. */
+export const SELECTIONS = ['species', 'compact', 'dwarf'] as const;
+export type Selection = (typeof SELECTIONS)[number];
+/** How a mixed pot repeats its kinds around the middle. */
+export const POT_PATTERNS = ['alternate', 'blocks', 'mirrored'] as const;
+export type PotPattern = (typeof POT_PATTERNS)[number];
 /** How large a tree or shrub is beside a grown one. */
 export const TREE_SIZES = ['young', 'half', 'grown'] as const;
 export const RICHNESS = ['lean', 'medium', 'rich'] as const;
@@ -167,6 +181,7 @@ export const SCHOOLS = {
   plants: ['natives-only', 'natives-first', 'any-harmless'],
   autumn: ['leave', 'cut', 'clear'],
   pots: ['one-zone', 'two-zones', 'indoors'],
+  layout: ['drifts', 'scattered'],
 } as const;
 
 export type Drainage = (typeof DRAINAGES)[number];
@@ -175,6 +190,8 @@ export type Stage = 'host' | 'nectar' | 'shelter' | 'special';
 export type SpecialNeed = (typeof SPECIAL_NEEDS)[number];
 export type Feature = (typeof FEATURES)[number];
 export type AutumnSchool = (typeof SCHOOLS.autumn)[number];
+/** How the kinds of a bed are set: masses of one kind, or singly among one another. */
+export type LayoutSchool = (typeof SCHOOLS.layout)[number];
 export type PotSchool = (typeof SCHOOLS.pots)[number];
 
 /** Is a plant woody, so that its twigs and bark stand through winter whatever is cut, and it flowers by its own clock? */

@@ -152,6 +152,7 @@ export const GARDEN: GardenFields = {
   school_plants: 'natives-first',
   school_autumn: 'leave',
   school_pots: 'two-zones',
+  school_layout: 'drifts',
   clock: null,
   yard: null,
   money: null,

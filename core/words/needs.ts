@@ -169,9 +169,13 @@ export const FEATURE_NAMES: Record<Feature, string> = {
   feeder: 'a feeder',
 };
 
-/** Where what serves a need stands: `in The swale`, `standing in the yard`. */
-export const whereWords = ({ site }: Pick<Giver, 'site'>, siteName: (site: string) => string): string =>
-  site === null ? 'standing in the yard' : `in ${siteName(site)}`;
+/** Where what serves a need stands: `in The swale`, `in The swale (7.4 h of sun there, in 2 groups)`, `standing in the yard`. */
+export function whereWords({ site, placed }: Pick<Giver, 'site' | 'placed'>, siteName: (site: string) => string): string {
+  if (site === null) return 'standing in the yard';
+  if (!placed) return `in ${siteName(site)}`;
+  const groups = placed.groups > 1 ? `, in ${placed.groups} groups` : '';
+  return `in ${siteName(site)} (${placed.sun_h.toFixed(1)} h of sun there${groups})`;
+}
 
 /** A feature of a site in words: `a damp mud patch in The swale`. */
 export const featureWords = ({ feature, site }: FeatureHere, siteName: (site: string) => string) =>

@@ -23,6 +23,7 @@ const KETTLE_VIEWS: View[] = [
   ['/gardens/kettle-pond-commons/season/supply', 'Supply through the year'],
   ['/gardens/kettle-pond-commons/season/timing', 'Timing'],
   ['/gardens/kettle-pond-commons/season/dates', 'This garden’s own dates'],
+  ['/gardens/kettle-pond-commons/beds', 'Beds'],
   ['/gardens/kettle-pond-commons/work', 'What to do now'],
   ['/gardens/kettle-pond-commons/log', 'Log'],
   ['/gardens/kettle-pond-commons/log/walks', 'Walks'],
@@ -37,6 +38,7 @@ const OTHER_VIEWS: View[] = [
   ['/gardens/juniper-wash/targets', 'Targets'],
   ['/gardens/juniper-wash/season', 'Season'],
   ['/gardens/fourth-floor-brickyard-row/season', 'Season'],
+  ['/gardens/fourth-floor-brickyard-row/beds', 'Beds'],
   ['/gardens/juniper-wash/work', 'What to do now'],
   ['/gardens/juniper-wash/work/year', 'The year’s work'],
   ['/gardens/fourth-floor-brickyard-row/work/weather', 'Weather'],
@@ -64,7 +66,7 @@ export async function expectNoSidewaysScroll(page: OpenPage) {
  * Expects a view made for a thumb: nothing scrolls sideways within it either, and whatever can be pressed is 44 px high
  * and wide, but for words within a sentence, which are as high as their line.
  */
-async function expectForThumb(page: OpenPage) {
+export async function expectForThumb(page: OpenPage) {
   const found = await page.evaluate(() => {
     const faults: string[] = [];
     const nameOf = (el: Element) =>

@@ -103,11 +103,19 @@ function migrationsBefore(number: string) {
 /** Writes to an earlier database with today's records, whose later columns it has only for as long. */
 function asEarlier(file: string, migrations: string, write: (old: ReturnType<typeof openDatabase>) => void) {
   const old = openDatabase(file, migrations);
-  for (const later of ['009-ground.sql', '010-allowed-nearby.sql', '011-first-minutes.sql', '012-work.sql', '013-log.sql'])
+  for (const later of [
+    '009-ground.sql',
+    '010-allowed-nearby.sql',
+    '011-first-minutes.sql',
+    '012-work.sql',
+    '013-log.sql',
+    '014-beds.sql',
+  ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
-  for (const column of ['ground', 'assumed']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
-  for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock'])
+  for (const column of ['selection', 'spots']) old.exec(`ALTER TABLE planting DROP COLUMN ${column}`);
+  for (const column of ['ground', 'assumed', 'layout']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
+  for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout'])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
   for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo']) old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { id, name } from '../../core/model/fields';
 import { PlantingFields } from '../../core/model/garden';
+import { MOST_PLANTS, Spot } from '../../core/model/layout';
 import { FEATURES } from '../../core/model/vocabulary';
 
 /** Bodies, and parts of them, that several routes take. */
@@ -34,3 +35,13 @@ export const Several = z.object({
     .max(500),
   site_id: id.nullable(),
 });
+
+/** Where the plants of some plantings of a bed stand, as the plantings were seen. */
+export const Places = z.object({
+  label,
+  plantings: z
+    .array(z.object({ id, revision: z.number().int().min(0), spots: z.array(Spot).max(MOST_PLANTS) }))
+    .min(1, 'Say which plants stand where.')
+    .max(500),
+});
+export type Places = z.infer<typeof Places>;

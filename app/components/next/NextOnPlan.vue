@@ -63,7 +63,10 @@ const base = computed(() => `/gardens/${garden.id}`);
     </NextLine>
     <NextLine v-else-if="found === null && planned">
       Every life cycle closes with what is planned.
-      <template #go><NuxtLink class="press" :to="`${base}/plan/shopping`">To the shopping list</NuxtLink></template>
+      <template #go>
+        <NuxtLink class="press" :to="`${base}/plan/shopping`">To the shopping list</NuxtLink>
+        <NuxtLink class="press" :to="`${base}/beds`">Where each plant goes</NuxtLink>
+      </template>
     </NextLine>
   </template>
 </template>

@@ -10,7 +10,7 @@ import { freeName } from '~~/core/model/free-name';
 import { UNITS } from '~~/core/model/units';
 import { jurisdictionName } from '~~/core/model/jurisdictions';
 import type { FoundPlace } from '~/stores/gardens';
-import { schoolAutumn, SCHOOL_PLANTS, SCHOOL_POTS } from './choices';
+import { schoolAutumn, SCHOOL_LAYOUT, SCHOOL_PLANTS, SCHOOL_POTS } from './choices';
 
 /** The place of a garden: stored at a revision, or new (null). `start` gives what the form opens with. */
 const props = defineProps<{
@@ -251,6 +251,14 @@ const place = computed(() => draft.value as GardenFields);
           :error="errors.school_pots"
           hint="How much hardier a plant in a pot must be; by default the safer."
           :choices="SCHOOL_POTS"
+        />
+        <ChoiceField
+          v-model="draft.school_layout as string"
+          label="Kinds in a bed"
+          word="drift"
+          :error="errors.school_layout"
+          hint="Drifts are found by what lays and drinks; scattered, gaps close by themselves. A bed can differ, under Beds."
+          :choices="SCHOOL_LAYOUT"
         />
       </div>
       <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />

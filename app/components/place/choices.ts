@@ -50,6 +50,10 @@ export const SCHOOL_POTS = words({
   'one-zone': 'outdoors, one zone hardier',
   indoors: 'moved indoors',
 });
+export const SCHOOL_LAYOUT = words({
+  drifts: 'drifts of one kind',
+  scattered: 'scattered through',
+});
 export const FEATURE_WORDS: Record<string, string> = {
   logs: 'pile of logs and bark',
   'bare-soil': 'bare undisturbed soil',

@@ -52,7 +52,9 @@ const others = computed(() => garden.sites.filter((site) => site.id !== props.si
         {{ view.area(use.used_m2) }} of {{ view.area(use.area_m2) }} used,
         <strong :class="use.left_m2 < 0 ? 'text-gap' : ''">{{
           use.left_m2 < 0 ? `${view.area(-use.left_m2)} too much` : `${view.area(use.left_m2)} left`
-        }}</strong>
+        }}</strong><template v-if="rows.length"
+          >; <NuxtLink class="link no-print" :to="`/gardens/${garden.id}/beds/${site.id}`">where each goes</NuxtLink></template
+        >
       </p>
     </div>
     <p v-if="rows.length === 0" class="text-quiet">

@@ -19,6 +19,13 @@ const reasons = computed(() =>
 );
 const together = computed(() => (fit.value ? togetherWords(fit.value) : ''));
 const gates = computed(() => garden.gatesByPlant.get(props.plant) ?? []);
+/** Where it stands in the bed, of what is arranged there: what counts for it then. */
+const places = computed(() =>
+  garden.livePlantings.flatMap((row) => {
+    const placed = row.plant === props.plant && row.site_id === props.site ? garden.here?.places.get(row.id) : undefined;
+    return placed ? [{ id: row.id, count: row.count, ...placed }] : [];
+  }),
+);
 const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
 </script>
 
@@ -30,6 +37,10 @@ const WORDS = ['thrives', 'workable', 'unsuitable'] as const;
       <FitMark :verdict="fit.verdict" />
     </p>
     <p v-if="together" class="text-sm text-gap">{{ together }}</p>
+    <p v-for="row in places" :key="row.id" class="text-sm">
+      Arranged: its {{ row.count }} {{ row.count === 1 ? 'plant stands' : 'plants stand' }} in {{ row.sun_h.toFixed(1) }} h of sun
+      and moisture {{ row.moisture.toFixed(1) }} of 5; what it gives is counted there. The table is of the whole bed.
+    </p>
     <GateList :gates="gates" />
     <AddToSite :plant="plant" :site="site.id" :refused="gates.some((gate) => gate.effect === 'refuse')" />
     <table class="tabular text-sm">

@@ -10,6 +10,9 @@ const keys = [
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'do again'],
   ['arrow keys', 'step through the braid, when it has the focus'],
+  [',  and  .', 'in the drawing of a bed: from plant to plant'],
+  ['arrow keys', 'move the plants that are chosen, with Shift farther'],
+  ['l', 'lock them in their places, or unlock them'],
   ['Esc', 'close the reasons'],
   ['?', 'this list'],
 ];
@@ -22,7 +25,7 @@ const keys = [
       <DialogPanel class="w-full max-w-md border border-line bg-raised p-4 shadow-lg">
         <DialogTitle class="mb-2 font-serif text-lg">Keys</DialogTitle>
         <dl class="grid grid-cols-[8rem_1fr] gap-y-1">
-          <template v-for="[key, what] in keys" :key="key">
+          <template v-for="[key, what] in keys" :key="what">
             <dt class="font-semibold">{{ key }}</dt>
             <dd>{{ what }}</dd>
           </template>

@@ -28,6 +28,8 @@ export interface BedSun {
   /** By half-month, 0–23. */
   year: SunHours[];
   season: SeasonSun;
+  /** Hours of direct sun a day at points (m, in the yard), the mean of the half-months calculated. */
+  across: { points: Point[]; hours: number[] };
 }
 
 /**
@@ -91,6 +93,8 @@ interface Taken {
   bottom: number;
   top: number;
   year: SunHours[];
+  /** Hours at each point, of all half-months together. */
+  hours: number[];
 }
 
 function taken(site: LitSite): Taken {
@@ -105,15 +109,23 @@ function taken(site: LitSite): Taken {
     bottom: Math.min(...ys),
     top: Math.max(...ys),
     year: darkYear(),
+    hours: points.map(() => 0),
   };
 }
 
-/** Mean share (0–1) of direct sun on a site at one moment; only the shades that reach its box are asked. */
-function meanLight({ site, points, left, right, bottom, top }: Taken, shades: readonly Shade[]): number {
+/** Mean share (0–1) of direct sun on a site at one moment; only the shades that reach its box are asked. Each point has its hours of it. */
+function meanLight({ site, points, hours, left, right, bottom, top }: Taken, shades: readonly Shade[], step: number): number {
   const near = shades.filter((one) => one.left <= right && one.right >= left && one.bottom <= top && one.top >= bottom);
-  if (near.length === 0) return 1;
+  if (near.length === 0) {
+    for (let p = 0; p < hours.length; p++) hours[p]! += step;
+    return 1;
+  }
   let light = 0;
-  for (const point of points) light += lightAt(near, point, site.height_m);
+  points.forEach((point, p) => {
+    const share = lightAt(near, point, site.height_m);
+    light += share;
+    hours[p]! += share * step;
+  });
   return light / points.length;
 }
 
@@ -141,12 +153,17 @@ export function* sunOfBedsInSteps(
       const shades = shadesAt(obstructions, sun, yard.north_deg);
       const step = stepHours(path, i);
       for (const one of drawn) {
-        addLight(one.year[h]!, sun, meanLight(one, shades) * step);
+        addLight(one.year[h]!, sun, meanLight(one, shades, step) * step);
       }
       yield;
     }
   }
-  return new Map(drawn.map(({ site, year }) => [site.id, { year, season: seasonOf(year, place) }]));
+  return new Map(
+    drawn.map(({ site, year, points, hours }) => [
+      site.id,
+      { year, season: seasonOf(year, place), across: { points, hours: hours.map((sum) => sum / halfMonths.length) } },
+    ]),
+  );
 }
 
 /** Hours of direct sun by month (0–11), the mean of its two half-months. */

@@ -30,6 +30,7 @@ export const FRESH_SITE: SiteFields = {
   pot: null,
   counts: {},
   assumed: [],
+  layout: null,
   notes: '',
 };
 /** What is known of a bed of a region before anything is measured: its soil, and ground that is dry where the air is. */

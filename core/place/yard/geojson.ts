@@ -21,7 +21,7 @@ export interface YardDrawing {
 const METRES_PER_DEGREE = 111_320;
 
 /** From the drawing (metres, lower left corner at the garden's coordinates) to the earth. */
-function toEarth([x, y]: Point, place: Place, north_deg: number): Position {
+export function toEarth([x, y]: Point, place: Place, north_deg: number): Position {
   const turn = (north_deg * Math.PI) / 180;
   const east = x * Math.cos(turn) + y * Math.sin(turn);
   const north = y * Math.cos(turn) - x * Math.sin(turn);

@@ -48,12 +48,12 @@ function plantingsWith(kept: readonly Planting[], proposed: Pick<Proposed, 'plan
 
 /** The garden with a proposal carried out, as coverage reads it: plants grown, features made. */
 export function gardenWith(question: PlanQuestion, kept: readonly Planting[], proposed: Proposed): CoverageInput {
-  const { almanac, garden, targets } = question;
+  const { almanac, garden, targets, places } = question;
   const sites = question.sites.map((site) => {
     const added = proposed.features.filter((row) => row.site_id === site.id).map((row) => row.feature);
     return added.length === 0 ? site : { ...site, features: [...site.features, ...added] };
   });
-  return { almanac, garden, targets, sites, plantings: plantingsWith(kept, proposed), year: null };
+  return { almanac, garden, targets, sites, plantings: plantingsWith(kept, proposed), places, year: null };
 }
 
 /** A proposal with what coverage says of it. */

@@ -1,5 +1,7 @@
 import type { PlantingFields } from '../../../core/model/garden';
+import type { Places } from '../../http/bodies';
 import type { Connection } from '../connection';
+import { Fault } from '../faults';
 import { record } from '../journal';
 import { readRows } from '../tables';
 import { currentPlan } from './plans';
@@ -37,7 +39,9 @@ export function addPlanting(db: Connection, gardenId: string, fields: PlantingFi
 export function updatePlanting(db: Connection, gardenId: string, known: Known, fields: PlantingFields, nameOf: NameOf) {
   mustRead(db, 'site', gardenId, fields.site_id);
   const row = mustReadAt(db, 'planting', gardenId, known);
-  record(db, gardenId, `Change ${nameOf(fields.plant)}`, ({ update }) => update('planting', revised(row, fields)));
+  // In another bed its plants have no places yet.
+  const spots = fields.site_id === row.site_id ? fields.spots : [];
+  record(db, gardenId, `Change ${nameOf(fields.plant)}`, ({ update }) => update('planting', revised(row, { ...fields, spots })));
 }
 
 /** Moves several plantings to another site, or removes them, as one change. */
@@ -48,7 +52,20 @@ export function changeSeveral(db: Connection, gardenId: string, rows: readonly K
   record(db, gardenId, label, ({ update, remove }) => {
     for (const row of known)
       if (site_id === null) remove('planting', row.id);
-      else update('planting', revised(row, { site_id }));
+      else update('planting', revised(row, { site_id, spots: row.site_id === site_id ? row.spots : [] }));
+  });
+}
+
+/** Says where plants of a site stand; a fault where a planting is elsewhere by now, or has fewer plants than places. */
+export function placePlants(db: Connection, gardenId: string, siteId: string, { label, plantings }: Places) {
+  mustRead(db, 'site', gardenId, siteId);
+  record(db, gardenId, label, ({ update }) => {
+    for (const { spots, ...known } of plantings) {
+      const row = mustReadAt(db, 'planting', gardenId, known);
+      if (row.site_id !== siteId) throw new Fault(409, 'Some of these plants are in another bed by now.', { current: row });
+      if (spots.length > row.count) throw new Fault(422, `There are ${row.count} plants, and ${spots.length} places were given.`);
+      update('planting', revised(row, { spots }));
+    }
   });
 }
 

@@ -5,6 +5,7 @@ import { Fault } from '../faults';
 import { record } from '../journal';
 import { readRows } from '../tables';
 import { mustRead, mustReadAt, newId, revised, type Known } from './reading';
+import { restaked } from './sites';
 
 /** Adds what stands in the yard; several at once are one change. Returns their ids. */
 export function addThings(db: Connection, gardenId: string, things: readonly ThingFields[]): string[] {
@@ -68,8 +69,10 @@ export function importDrawing(
     for (const thing of drawn.things) add('thing', { ...thing, id: newId(), revision: 0 });
     for (const bed of drawn.beds) {
       const known = sites.find((site) => site.name === bed.name);
-      if (known) update('site', revised(known, { outline: bed.outline }));
-      else add('site', { ...fresh(bed), id: newId(), revision: 0 });
+      if (known) {
+        for (const row of restaked(db, gardenId, known, bed.outline)) update('planting', row);
+        update('site', revised(known, { outline: bed.outline }));
+      } else add('site', { ...fresh(bed), id: newId(), revision: 0 });
     }
   });
 }

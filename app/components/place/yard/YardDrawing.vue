@@ -14,7 +14,7 @@ import type { Site } from '~~/core/model/garden';
 import type { Point, Thing, YardFields } from '~~/core/model/yard';
 import { moved, rectangleOf, snapped } from '~~/core/place/yard/geometry';
 import { drawnAs, type Tool } from '~/composables/useYardPen';
-import { extentOf, gridStep, penStep, siteMarks, thingMarks, type Mark } from './yard-marks';
+import { extentOf, gridStep, penStep, siteMarks, thingMarks, type Mark, gridLines } from './yard-marks';
 import { flatten, konvaConfig } from './konva-config';
 import { northMarks, scaleMarks } from './yard-svg';
 
@@ -81,21 +81,7 @@ const placed = <T extends { id: string }>(row: T, key: 'points' | 'outline'): T 
   dragged.value?.id === row.id ? { ...row, [key]: dragged.value.points } : row;
 
 const between = computed(() => gridStep(props.yard, view.units));
-const gridLines = computed(() => {
-  const lines: Point[][] = [];
-  const { width_m, depth_m } = props.yard;
-  for (let x = between.value; x < width_m; x += between.value)
-    lines.push([
-      [x, 0],
-      [x, depth_m],
-    ]);
-  for (let y = between.value; y < depth_m; y += between.value)
-    lines.push([
-      [0, y],
-      [width_m, y],
-    ]);
-  return lines;
-});
+const grid = computed(() => gridLines(props.yard.width_m, props.yard.depth_m, between.value));
 const furniture = computed(() => [
   ...northMarks(extent.value, props.yard.north_deg),
   ...scaleMarks(extent.value, between.value, view.distance(between.value)),
@@ -258,7 +244,7 @@ const edges = computed(() => {
           }"
         />
         <KLine
-          v-for="(line, i) in gridLines"
+          v-for="(line, i) in grid"
           :key="i"
           :config="{ points: flat(line), stroke: ink.line, strokeWidth: 0.5, opacity: 0.7, listening: false }"
         />

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { block, rectangle, tree, wall } from '~~/core/testing/worked-yard';
 import { FRESH_POT } from '~~/core/place/containers/kinds';
-import { extentOf, gridStep, siteMarks, thingMarks } from './yard-marks';
+import { extentOf, gridStep, siteMarks, thingMarks, gridLines } from './yard-marks';
 import { northMarks, scaleMarks, yardSvg } from './yard-svg';
 
 const ink = Object.fromEntries(
@@ -90,4 +90,14 @@ describe('the drawing as SVG', () => {
       ],
     });
   });
+});
+
+it('a grid of half metres over 2 by 1 has three lines across and one along, none on its edges', () => {
+  const lines = gridLines(2, 1, 0.5);
+  expect(lines.map(([from]) => from)).toEqual([
+    [0.5, 0],
+    [1, 0],
+    [1.5, 0],
+    [0, 0.5],
+  ]);
 });

@@ -234,3 +234,19 @@ export function extentOf(yard: { width_m: number; depth_m: number }, things: rea
   }
   return extent;
 }
+
+/** The lines of a grid of squares of `step` metres over a width and a depth, without its edges. */
+export function gridLines(width: number, depth: number, step: number): Point[][] {
+  const between = (most: number) =>
+    Array.from({ length: Math.max(0, Math.ceil(most / step - 1e-9) - 1) }, (_, i) => (i + 1) * step);
+  return [
+    ...between(width).map((x): Point[] => [
+      [x, 0],
+      [x, depth],
+    ]),
+    ...between(depth).map((y): Point[] => [
+      [0, y],
+      [width, y],
+    ]),
+  ];
+}

@@ -1,7 +1,8 @@
 import { directionOf } from '~~/core/place/yard/geometry';
 import type { Extent, Ink, Mark } from './yard-marks';
 
-const escape = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
+export const escape = (text: string) =>
+  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
 const n = (value: number) => Number(value.toFixed(2));
 
 /** The north arrow as marks, in the upper right corner of what is shown. */
