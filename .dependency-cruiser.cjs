@@ -13,6 +13,7 @@ const ROOMS = [
   'layout',
   'plan',
   'season',
+  'raise',
   'work',
   'log',
   'garden',

@@ -424,8 +424,88 @@ export const SETTINGS = {
   /** Crown beside that of a grown one, of trees and shrubs that stand about and are not drawn. Judgement. */
   nearby: { young: 0.1, half: 0.4, grown: 1 },
   planting: {
-    /** Days before the first frost that a plant wants to root. Trade: six weeks. */
+    /** Days before the first frost that a plant wants to root, and that a shrub or tree does. Trade: six weeks, and eight. */
     rootingDays: 42,
+    woodyRootingDays: 56,
+  },
+  raise: {
+    /** Mean of the day (°C) up to which seed counts as chilled outdoors, and from which it comes up there. Trade: below 7, above 10. */
+    cold_c: 7,
+    up_c: 10,
+    /** Temperature (°C) of a refrigerator that seed is chilled in. Trade. */
+    fridge_c: 4,
+    /** Days of cold outdoors below which a winter is mild, and coldest mean (°C) above which dry summers make the year. Judgement. */
+    mildBelow_d: 45,
+    dryAbove_c: 2,
+    /** Rain beside thirst of a year below which a place is desert. Judgement: by UNEP's arid limit 0.2 and semi-arid 0.5. */
+    desertShare: 0.35,
+    /** Share of the year’s rain below which June to August are dry, and rain (mm) of December to February that makes up for it. Judgement. */
+    drySummer: { share: 0.12, winter_mm: 120 },
+    /** When seed is sown in place in autumn, by class of year, where its row does not say. Trade. */
+    autumn: {
+      'cold-winter': 'first-frost+14..first-frost+56',
+      'mild-winter': 'first-frost..first-frost+60',
+      'frost-free': '10-15..12-31',
+      'dry-summer': 'rains..rains+60',
+      desert: '10-01..12-15',
+    },
+    /** When parts are taken, where the row does not say. Trade. */
+    parts: {
+      softwood: 'last-frost+25..last-frost+85',
+      'half-ripe': 'first-frost-90..first-frost-30',
+      hardwood: 'leaf-fall+14..last-frost-21',
+      'root-cutting': 'leaf-fall+14..last-frost-14',
+      division: 'last-frost-28..last-frost+21',
+      layering: 'last-frost..first-frost-60',
+      offsets: 'leaf-fall+14..last-frost-14',
+    },
+    /** Weeks before the last frost of a sowing indoors, of what its row does not say; and by how many it can be earlier. Trade. */
+    indoors_w: 8,
+    earlier_w: 3,
+    /** Days: to order seed before it is needed; looks after sowing; from coming up to pricking out; to hardening, and of it. Trade. */
+    order_d: 21,
+    looks_d: [7, 14, 21],
+    pot_on_d: 24,
+    grow_d: 28,
+    harden_d: 8,
+    /** Days between looks at cuttings; from rooting to a size to plant. Trade: weekly; four weeks in a pot. */
+    cuttingLook_d: 7,
+    afterRoots_d: 28,
+    /** Days before the last frost from which what is hardy is set out. Trade. */
+    hardyOut_d: 14,
+    /** Days after the last frost that a tender plant is still planted for this summer. Judgement. */
+    tenderUntil_d: 45,
+    /** Days before the first frost that what is tender is still set out at home. Judgement. */
+    tenderWorth_d: 60,
+    /** Days between two starts of one kind, made so that one lost tray is not all. Judgement. */
+    secondStart_d: 14,
+    /** Share that becomes plants of what comes up or roots, and of what would come up under cover when it is sown in the open. Trade: damping off, slugs; birds and drought. */
+    survive: { seed: 0.8, cutting: 0.85, part: 0.95 },
+    inPlace: 0.35,
+    /** Chance of enough plants that is sown for. */
+    chance: 0.9,
+    /** As how many seeds or cuttings of one’s own a row counts at the most, by its confidence. Judgement. */
+    weighs: { high: 40, medium: 24, low: 12 },
+    /** Share of an 80 % range on either side of the mean, in standard deviations. Normal law. */
+    tenth: 1.2816,
+    /** What containers hold: seeds, litres of mix, square metres of shelf. Trade: a lidded jug, a tray of 24 cells with two seeds each, a 13 cm pot of cuttings. */
+    holds: {
+      'winter-container': { units: 25, mix_l: 2, shelf_m2: 0 },
+      tray: { units: 48, mix_l: 2.5, shelf_m2: 0.15 },
+      'cutting-pot': { units: 7, mix_l: 0.9, shelf_m2: 0.02 },
+      'deep-pot': { units: 1, mix_l: 1.5, shelf_m2: 0.02 },
+    },
+    /** Depth (mm) from which seed is large, one to a deep pot; litres of mix in the pot it is pricked out into. Trade. */
+    largeSeed_mm: 20,
+    pot_l: 0.4,
+    /** Seeds a packet holds, for seed as fine as dust, small and large. Trade: it says so on the packet. */
+    packet: { fine: 200, small: 60, large: 15 },
+    /** Money (hundredths) for a litre of mix, the share of a price that is to be had elsewhere. Trade: 40 l for 14. */
+    litrePrice: 35,
+    /** Points of a way: a year until it flowers, its chance, money beside the dearest, minutes, and the chosen school. Judgement. */
+    points: { year: 12, chance: 40, money: 25, work: 10, school: 15, sill: -12 },
+    /** Minutes of work for a batch, by way: to begin it, and each look. Judgement. */
+    minutes: { begin: 30, look: 5, potEach: 2, divideEach: 10 },
   },
   gates: {
     /** Severity (1–3) of a caution from which it is a danger to who lives here. By the scale: 2 harms, 1 upsets. */

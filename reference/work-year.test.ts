@@ -4,7 +4,7 @@ import type { Care } from '../core/model/reference';
 import type { Work } from '../core/model/work';
 import { simulatedStation } from '../core/place/weather/station';
 import type { Weather } from '../core/place/weather/weather';
-import { anchorOf } from '../core/work/anchors';
+import { anchorOf } from '../core/almanac/anchors';
 import { windowOf } from '../core/work/care-tasks';
 import type { TaskOn } from '../core/work/standing';
 import type { WorkDay } from '../core/work/work';

@@ -1,5 +1,5 @@
 import type { Almanac, PlantHere, TargetHere, Wintering } from '../model/here';
-import type { BloomRow, Caution, Host, Library, Occurrence, Plant, Propagation, Target } from '../model/reference';
+import type { BloomRow, Caution, Host, Library, Occurrence, Plant, Target } from '../model/reference';
 import type { GardenFields } from '../model/garden';
 import { groupBy } from '../model/group';
 import { finish, type Steps } from '../model/steps';
@@ -39,7 +39,6 @@ class PlantInGarden implements PlantHere {
     readonly status: StatusHere,
     readonly trade: Trade,
     readonly cautions: Caution[],
-    private readonly waysOf: (plant: string) => readonly Propagation[],
     private readonly seen: readonly Seen[],
     private readonly year: number | null,
   ) {}
@@ -52,8 +51,7 @@ class PlantInGarden implements PlantHere {
     return this.bloomSteps?.window ?? null;
   }
   get sowing() {
-    if (this.#sowing === undefined)
-      this.#sowing = sowingOf(this.plant, this.bloomSteps?.bounded ?? null, this.waysOf(this.plant.id), this.place.garden);
+    if (this.#sowing === undefined) this.#sowing = sowingOf(this.plant, this.bloomSteps?.bounded ?? null, this.place.garden);
     return this.#sowing;
   }
   get bloomShares() {
@@ -145,9 +143,6 @@ export function* almanacInSteps(
   const statusRows = groupBy(library.status, (row) => row.plant);
   const cautionRows = groupBy(library.cautions, (row) => row.plant);
   const hostRows = groupBy(library.hosts, (row) => row.target);
-  // Few ask how a plant is sown: the ways are gathered when the first one does.
-  let ways: Map<string, Propagation[]> | null = null;
-  const waysOf = (plant: string) => (ways ??= groupBy(library.propagation, (row) => row.plant)).get(plant) ?? [];
   const seenOf = groupBy(seen, (row) => row.of);
 
   const plants = new Map<string, PlantHere>();
@@ -165,7 +160,6 @@ export function* almanacInSteps(
         status,
         tradeHere(plant, status, region.broad),
         cautionRows.get(plant.id) ?? [],
-        waysOf,
         seenOf.get(plant.id) ?? [],
         year,
       ),

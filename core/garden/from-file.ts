@@ -19,6 +19,7 @@ export function recordsOf(file: GardenFile): GardenRecords {
     seen: datesOf(entriesOf(file)),
     work: numbered(file.work, 'work'),
     weather: numbered(file.weather, 'weather'),
+    batches: file.batches.map(stored),
   };
 }
 
@@ -36,5 +37,6 @@ export function recordsOfNew(fields: GardenFields): GardenRecords {
     seen: [],
     work: [],
     weather: [],
+    batches: [],
   };
 }

@@ -16,6 +16,8 @@ import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
 import type { Around } from '../coverage/around';
 import { dailyNormalsAt } from '../place/climate/garden-climate';
+import { WayBook } from '../library/ways';
+import { GardenRaising } from '../raise/garden-raising';
 import { GardenWork } from '../work/work';
 import type { StationPlace } from '../place/weather/station';
 import { datesThatCount } from '../log/dates';
@@ -42,8 +44,9 @@ export interface GardenHereOptions {
   tending?: Tending | null;
 }
 
-/** The rules of care of a library. */
-export type Tending = Pick<Library, 'care' | 'tags'>;
+/** The rules of care of a library, and how its plants are raised. */
+export type Tending = Pick<Library, 'care' | 'tags' | 'propagation'>;
+const TENDING_FILES: ReadonlySet<string> = new Set(['care.csv', 'plant-tags.csv', 'propagation.csv']);
 
 /**
  * Everything a calculation starts from, from a garden's records: the library with the gardener's own rows, the climate,
@@ -319,22 +322,47 @@ export class GardenHere {
     const tending = this.#tending;
     if (tending === null) return this.library;
     return this.#parts.get('tending', [tending, own], () => {
-      const mine = own.filter((row) => row.file === 'care.csv' || row.file === 'plant-tags.csv');
+      const mine = own.filter((row) => TENDING_FILES.has(row.file));
       if (mine.length === 0) return tending;
       if (!this.#lay) throw new TypeError('The own rows of this garden were left out.');
-      const { care, tags } = this.#lay({ ...this.#shipped, ...tending }, mine);
-      return { care, tags };
+      const { care, tags, propagation } = this.#lay({ ...this.#shipped, ...tending }, mine);
+      return { care, tags, propagation };
     });
+  }
+  /** The ways of raising plants. */
+  get ways(): WayBook {
+    const { propagation } = this.tending;
+    return this.#parts.get('ways', [propagation], () => new WayBook(propagation));
+  }
+  /** The raising of plants for the current plan. */
+  get raising(): GardenRaising {
+    const { almanac, garden, ways, plantings, stationPlace } = this;
+    const { batches } = this.records;
+    const { last_frost, first_frost } = garden;
+    return this.#parts.get(
+      'raising',
+      [almanac, garden, ways, plantings, batches, stationPlace],
+      () =>
+        new GardenRaising({
+          garden,
+          almanac,
+          ways,
+          plantings,
+          batches,
+          place: { frosts: { last_frost, first_frost }, daily: stationPlace.daily, months: stationPlace.months },
+          prices: garden.money?.prices ?? {},
+        }),
+    );
   }
   /** The work of the garden in its current plan. */
   get work(): GardenWork {
-    const { almanac, garden, sites, plantings, targets, covered, stationPlace, tending } = this;
+    const { almanac, garden, sites, plantings, targets, covered, stationPlace, tending, raising } = this;
     const { clearing } = this.library;
     const { things, measures } = this.records;
     const { last_frost, first_frost } = garden;
     return this.#parts.get(
       'work',
-      [almanac, garden, tending, clearing, sites, plantings, targets, covered, things, measures, stationPlace],
+      [almanac, garden, tending, clearing, sites, plantings, targets, covered, things, measures, stationPlace, raising],
       () =>
         new GardenWork({
           garden,
@@ -347,6 +375,7 @@ export class GardenHere {
           measures,
           covered,
           place: { frosts: { last_frost, first_frost }, daily: stationPlace.daily, months: stationPlace.months },
+          raising,
         }),
     );
   }
@@ -384,5 +413,6 @@ function sameWhere(before: GardenRecords, now: GardenRecords): GardenRecords {
     seen: rowsUnlessSame(before.seen, now.seen),
     work: rowsUnlessSame(before.work, now.work),
     weather: rowsUnlessSame(before.weather, now.weather),
+    batches: rowsUnlessSame(before.batches, now.batches),
   };
 }

@@ -64,7 +64,21 @@ describe('rows that cannot stand', () => {
       'tells nobody apart',
     ],
     ['an ailment of nothing', { ailments: first(library.ailments, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
-    ['a way to raise nothing', { propagation: first(library.propagation, { plant: 'triffid' }) }, 'No plant has this id'],
+    [
+      'a way to raise nothing',
+      { propagation: first(library.propagation, { plant: 'triffid' }) },
+      'No plant, genus or family has this id',
+    ],
+    [
+      'seed without its depth',
+      { propagation: first(library.propagation, { depth_mm: null, method: ['indoors'] }) },
+      'its depth are given',
+    ],
+    [
+      'more at the least than at the most',
+      { propagation: first(library.propagation, { rate_from: 0.9, rate_to: 0.1 }) },
+      'the lower first',
+    ],
   ])('%s', (_, changed, message) => expect(messages(changed)).toContain(message));
 });
 

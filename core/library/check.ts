@@ -1,8 +1,9 @@
-import type { Library, Plant } from '../model/reference';
+import type { Library, Plant, Propagation } from '../model/reference';
 import { ANYWHERE, type ReferenceFile } from '../model/tables';
 import { hostNames } from './hosts';
 import { zoneIndex, zonesOf } from '../place/climate/zones';
 import { isListed } from './status';
+import { isSeedMethod } from './ways';
 import { parseGlyph } from '../model/glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
@@ -38,6 +39,27 @@ function checkPlant(plant: Plant, say: (message: string) => void) {
   if (nectar > 0 && (plant.bloom_first === null || plant.flower_form === 'none'))
     say('It is credited with nectar but has no flowers.');
   if (plant.container !== 'no' && plant.container_min_l === null) say('A container plant needs container_min_l.');
+}
+
+/** What a way of raising says against itself. */
+function checkWay(row: Propagation, say: (message: string) => void) {
+  if (row.method.length === 0) say('No way is named.');
+  if (row.never) return;
+  if (row.method.includes('any')) say('“any” is said only of what is never raised.');
+  for (const [low, high] of [
+    ['days_from', 'days_to'],
+    ['rate_from', 'rate_to'],
+    ['every_from', 'every_to'],
+    ['pieces_from', 'pieces_to'],
+  ] as const)
+    if ((row[low] === null) !== (row[high] === null) || (row[low] ?? 0) > (row[high] ?? 0))
+      say(`${low} and ${high} belong together, the lower first.`);
+  if (row.rate_from === null) say('Say which share comes up or roots.');
+  const seed = row.method.some((method) => isSeedMethod(method));
+  if (seed && row.method.some((method) => !isSeedMethod(method))) say('Seed and parts of a plant do not share a row.');
+  if (seed && (row.chill_days === null || row.depth_mm === null)) say('Of seed the cold it wants and its depth are given.');
+  if (row.treatment.includes('double') !== (row.warm_days !== null)) say('“double” goes with warm_days.');
+  if (row.method.includes('chilled-indoors') && !row.chill_days) say('What is chilled has its days of cold.');
 }
 
 /** What its rows alone contradict: dangling names and impossible ranges. Quick enough to ask at every correction. */
@@ -91,7 +113,10 @@ export function checkRows(library: Library): Contradiction[] {
       about('plant-status.csv', row, row.plant)(`${row.place} is no region, two-letter code or range of half-zones.`);
   }
   for (const row of library.cautions) known('cautions.csv', row, plants, row.plant, 'plant');
-  for (const row of library.propagation) known('propagation.csv', row, plants, row.plant, 'plant');
+  for (const row of library.propagation) {
+    known('propagation.csv', row, names, row.plant, 'plant, genus or family');
+    checkWay(row, about('propagation.csv', row, `${row.plant}, ${row.method.join(' or ')}`));
+  }
   for (const row of library.care)
     if (!/^[#@]/.test(row.plant) && row.plant !== 'any')
       known('care.csv', row, subjects, row.plant, 'plant, genus, family or kind');

@@ -1,9 +1,10 @@
 import type { OwnRowFields } from '../model/garden';
 import { monthDayOf } from '../model/half-month';
 import { Flight, type Library, SCHEMAS } from '../model/reference';
-import { TABLES } from '../model/tables';
+import { TABLES, type ReferenceFile } from '../model/tables';
 import { checkRows } from './check';
 import { keyOf, rowsOf, type Cells } from './cells';
+import { isSeedMethod } from './ways';
 
 /**
  * The gardener's own rows of the library: corrected, added or struck out. They are stored apart from the shipped
@@ -16,7 +17,7 @@ export function withOwn(library: Library, own: readonly OwnRowFields[]): Library
   const laid: Library = { ...library };
   for (const file of new Set(own.map((row) => row.file))) {
     const mine = new Map(own.filter((row) => row.file === file).map((row) => [row.key, row]));
-    const parse = (cells: Cells) => SCHEMAS[file].parse(file === 'care.csv' ? careNow(cells) : cells) as object;
+    const parse = (cells: Cells) => SCHEMAS[file].parse(asNow(file, cells)) as object;
     const rows: object[] = [];
     for (const shipped of rowsOf(library, file)) {
       const key = keyOf(file, shipped);
@@ -83,11 +84,56 @@ function careNow(cells: Cells): Cells {
 }
 const isEarlierCare = (cells: Cells): boolean => 'anchor' in cells;
 
+/** A way of raising as its columns are now: rows saved before had single figures for the days and the share. */
+function wayNow(cells: Cells): Cells {
+  if (!isEarlierWay(cells)) return cells;
+  const { plant = '', method = '', stratify_days = '', light = 'n', treatment = 'none', germinate_c = '', rate = '' } = cells;
+  const { germinate_days = '', rooting_days = '', node_count = '', divide_every_years = '', note = '' } = cells;
+  const now = EARLIER_METHODS[method] ?? method;
+  const seed = isSeedMethod(now);
+  const days = seed ? germinate_days : rooting_days;
+  const share = rate || '0.5';
+  return {
+    plant,
+    method: now === 'bought' ? 'any' : now,
+    never: now === 'bought' ? 'y' : 'n',
+    window: '',
+    treatment: treatment === 'none' || treatment === 'double' ? '' : treatment,
+    chill_days: seed ? stratify_days || (now === 'chilled-indoors' ? '30' : '0') : '',
+    depth_mm: seed ? (light === 'y' ? '0' : '5') : '',
+    warmth_c: germinate_c,
+    days_from: days,
+    days_to: days,
+    rate_from: share,
+    rate_to: share,
+    nodes: node_count,
+    every_from: divide_every_years,
+    every_to: divide_every_years,
+    fails: note,
+    confidence: 'low',
+  };
+}
+const isEarlierWay = (cells: Cells): boolean => 'stratify_days' in cells;
+const EARLIER_METHODS: Record<string, string> = {
+  'winter-outdoor': 'winter-container',
+  'autumn-direct': 'autumn-in-place',
+  'spring-direct': 'spring-in-place',
+  'chill-indoor': 'chilled-indoors',
+  indoor: 'indoors',
+  layer: 'layering',
+};
+
+/** The cells of an own row as the columns of its file are now. */
+function asNow(file: ReferenceFile, cells: Cells): Cells {
+  if (file === 'care.csv') return careNow(cells);
+  return file === 'propagation.csv' ? wayNow(cells) : cells;
+}
+
 /** What is wrong with an own row by itself, by column: its cells against the schema of their file. */
 export function malformed({ file, key, cells }: OwnRowFields): Record<string, string> {
   if (!cells) return {};
-  if (file === 'care.csv' && isEarlierCare(cells))
-    return SCHEMAS[file].safeParse(careNow(cells)).success ? {} : { plant: 'This row of care cannot be read.' };
+  if ((file === 'care.csv' && isEarlierCare(cells)) || (file === 'propagation.csv' && isEarlierWay(cells)))
+    return SCHEMAS[file].safeParse(asNow(file, cells)).success ? {} : { plant: 'This row of an earlier version cannot be read.' };
   const result = SCHEMAS[file].safeParse(cells);
   if (!result.success)
     return Object.fromEntries(result.error.issues.map((issue) => [issue.path.join('.'), issue.message]).reverse());

@@ -7,7 +7,7 @@ import type { Steps } from '../model/steps';
  */
 export type LibraryList = keyof Library;
 
-/** What is asked first, where a garden is made and named; everything that grows and flies; and how it is cared for, which work alone asks. */
+/** What is asked first, where a garden is made and named; everything that grows and flies; and how it is cared for and raised, which work asks. */
 export const LIBRARY_PARTS = {
   places: ['regions', 'normals', 'areas'],
   living: [
@@ -19,12 +19,11 @@ export const LIBRARY_PARTS = {
     'blooms',
     'status',
     'cautions',
-    'propagation',
     'ailments',
     'clearing',
     'lookalikes',
   ],
-  tending: ['care', 'tags'],
+  tending: ['care', 'tags', 'propagation'],
 } as const satisfies Record<string, LibraryList[]>;
 export type LibraryPart = keyof typeof LIBRARY_PARTS;
 export type PartOfLibrary<P extends LibraryPart> = Pick<Library, (typeof LIBRARY_PARTS)[P][number]>;

@@ -3,6 +3,7 @@ import { choice, date, id, isWithin, monthDay, name, number } from './fields';
 import { LayoutFields, MOST_PLANTS, Spot } from './layout';
 import { MOST_ENTRIES, MOST_PHOTOS, NewEntry, Photo } from './log';
 import type { Seen } from './seen';
+import { BatchFields, MOST_BATCHES, type Batch } from './raise';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
 import * as words from './vocabulary';
@@ -71,6 +72,10 @@ export const GardenFields = z.object({
   school_autumn: choice(words.SCHOOLS.autumn, 'what happens in autumn'),
   school_pots: choice(words.SCHOOLS.pots, 'how pots are wintered'),
   school_layout: choice(words.SCHOOLS.layout, 'how kinds are set').default('drifts'),
+  school_sowing: choice(words.SCHOOLS.sowing, 'how natives are sown').default('winter-containers'),
+  school_roots: choice(words.SCHOOLS.roots, 'what is done with the roots at planting').default('tease'),
+  /** Light that seedlings have indoors. */
+  indoor_light: choice(words.INDOOR_LIGHTS, 'the light indoors').default('sill'),
   /** The day that the garden's clock stands at, for looking ahead and for demonstration; null: the day it is. */
   clock: date.refine(isWithin, 'Set the clock to a day between 1950 and 2150.').nullable().default(null),
   yard: YardFields.nullable().default(null),
@@ -232,6 +237,10 @@ export const GardenFile = z
     log: z.array(NewEntry).max(MOST_ENTRIES, `A log holds at most ${MOST_ENTRIES} entries.`).default([]),
     work: z.array(WorkFields).max(20_000).default([]),
     weather: z.array(OwnDayFields).max(20_000).default([]),
+    batches: z
+      .array(BatchFields.and(z.object({ id })))
+      .max(MOST_BATCHES, `A garden holds at most ${MOST_BATCHES} batches.`)
+      .default([]),
     pictures: z.array(Picture).max(4).default([]),
     photos: z.array(Photo).max(MOST_PHOTOS, `A garden holds at most ${MOST_PHOTOS} photographs.`).default([]),
   })
@@ -272,6 +281,11 @@ export const GardenFile = z
       'log',
       file.log.map((row) => row.id),
       'The entry of the log',
+    );
+    once(
+      'batches',
+      file.batches.map((row) => row.id),
+      'The batch',
     );
     const sites = new Set(file.sites.map((site) => site.id));
     const plans = new Set(file.plans.map((plan) => plan.id));
@@ -336,6 +350,8 @@ export interface GardenRecords {
   work: Work[];
   /** Days as the gardener's own gauge and thermometer showed them. */
   weather: OwnDay[];
+  /** What is raised: sown, stuck and divided. */
+  batches: Batch[];
 }
 
 /** Everything of one garden, as the server answers and the views read it. */

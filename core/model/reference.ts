@@ -205,6 +205,10 @@ export const Plant = z.object({
   bloom_last: optionalHalfMonth,
   blooms_to_frost: flag,
   rebloom_days: optional(5, 60),
+  /** Weeks before the last frost (below zero: after it) in which it is sown in spring where it is to grow. Blank: it is not. */
+  sow_in_place: optional(-12, 30),
+  /** The same of sowing indoors, to be planted out after the last frost. */
+  sow_indoors: optional(-12, 30),
   /** Tender, and grown for one summer where its winter is too cold: it flowers in the year it is planted. Blank: no. */
   as_annual: z.preprocess((cell) => blank(cell) ?? 'n', flag).default(false),
   bloom_ref: slug,
@@ -264,42 +268,69 @@ export const Caution = z.object({
   note: text,
 });
 
-export const Propagation = z.object({
-  plant: slug,
-  method: oneOf([
-    'winter-outdoor',
-    'autumn-direct',
-    'chill-indoor',
-    'indoor',
-    'spring-direct',
-    'softwood',
-    'hardwood',
-    'division',
-    'layer',
-    'bought',
-  ]),
-  stratify_days: optional(0, 365),
-  light: flag,
-  treatment: oneOf(['none', 'scarify', 'soak', 'double']),
-  germinate_c: optional(0, 35),
-  germinate_days: optional(1, 365),
-  rate: optional(0, 1),
-  weeks_before_last_frost: optional(-12, 30),
-  node_count: optional(1, 6),
-  rooting_days: optional(5, 365),
-  divide_every_years: optional(1, 20),
-  months: z.string().trim(),
-  note,
-});
-
 /** An anchor of the year with days before or after it, as `last-frost+14`, `cool-nights 5`, `07-04`. */
+const ANCHOR =
+  '(?:(?:last-frost|first-frost|bloom-start|bloom-end|leaf-out|leaf-fall|rains|(?:warm|cool)-nights -?\\d+)(?:[+-]\\d+)?|(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\\d|3[01]))';
 const anchor = z
   .string()
   .trim()
   .regex(
-    /^((last-frost|first-frost|bloom-start|bloom-end|leaf-out|leaf-fall|rains|(warm|cool)-nights -?\d+)([+-]\d+)?|(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01]))?$/,
+    new RegExp(`^(${ANCHOR})?$`),
     'Write an anchor with days, as last-frost+14, bloom-end-7, cool-nights 5, rains, or a day as 07-04.',
   );
+const SPAN = `(?:(?:${words.YEAR_CLASSES.join('|')}):)?${ANCHOR}\\.\\.${ANCHOR}`;
+/** Spans of the year joined by |, each from one anchor to another, some only for years of one class. */
+const spans = z
+  .string()
+  .trim()
+  .regex(
+    new RegExp(`^(${SPAN}(\\|${SPAN})*)?$`),
+    'Write spans as last-frost+25..last-frost+85, joined by |, one for a class of year as desert:10-01..11-30.',
+  );
+
+/** Ways to raise a plant, species, genus or family that share their figures, or (`never`) ways it is not raised. */
+export const Propagation = z.object({
+  plant: slug,
+  method: listOf(['any', ...words.RAISE_METHODS]),
+  never: z.preprocess((cell) => blank(cell) ?? 'n', flag).default(false),
+  /** When it is begun; blank: as is usual for the method. */
+  window: spans,
+  treatment: listOf(words.SEED_TREATMENTS),
+  /** Of seed that wants both: days warm and moist before the cold. Cold and moist days, and at what temperature. */
+  warm_days: optional(1, 365),
+  chill_days: optional(0, 365),
+  chill_c: optional(-2, 10),
+  /** Depth of seed, bulb or tuber; 0: on the surface, in the light. */
+  depth_mm: optional(0, 400),
+  warmth_c: optional(0, 35),
+  /** Days until it is up, or rooted: the first and the last. */
+  days_from: optional(1, 900),
+  days_to: optional(1, 900),
+  /** Share that comes up or roots, of good seed and clean cuttings: from a poor lot to a good one. */
+  rate_from: optional(0, 1),
+  rate_to: optional(0, 1),
+  /** Days from coming up to pricking out, of hardening off, and the coldest night it is set out to; blank: as is usual. */
+  pot_on_days: optional(5, 365),
+  harden_days: optional(1, 30),
+  night_c: optional(-5, 20),
+  nodes: optional(0, 6),
+  nodes_below: optional(0, 5),
+  leaves: optional(0, 8),
+  wood: note,
+  every_from: optional(1, 20),
+  every_to: optional(1, 20),
+  pieces_from: optional(1, 40),
+  pieces_to: optional(1, 40),
+  /** Years from sowing to the first flower. */
+  flowers_years: optional(0, 40),
+  /** What it must grow beside, where it lives on another root. */
+  beside: note,
+  /** Steps, joined by |. */
+  how: note,
+  fails: note,
+  confidence,
+});
+
 const years = z.preprocess(blank, number(0, 60).pipe(z.number().int('Whole years.')).nullable()).default(null);
 
 /** What a plant, or what a bed offers besides, is cared for with: whom, what, when, how often and how. */

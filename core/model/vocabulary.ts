@@ -102,6 +102,17 @@ export type CareAction = (typeof CARE_ACTIONS)[number];
 /** How dry its ground may grow before a plant is watered, from never dry to not at all. */
 export const THIRSTS = ['moist', 'even', 'spell', 'long-spell', 'none'] as const;
 export type Thirst = (typeof THIRSTS)[number];
+/** Ways of raising plants, from seed and from parts of a plant; `any` is said only of what is never raised. */
+export const SEED_METHODS = ['winter-container', 'autumn-in-place', 'spring-in-place', 'chilled-indoors', 'indoors'] as const;
+export const PART_METHODS = ['softwood', 'half-ripe', 'hardwood', 'root-cutting', 'division', 'layering', 'offsets'] as const;
+export const RAISE_METHODS = [...SEED_METHODS, ...PART_METHODS] as const;
+export type RaiseMethod = (typeof RAISE_METHODS)[number];
+/** What is done to seed before it is sown; `double`: warm and moist first, then cold. */
+export const SEED_TREATMENTS = ['scarify', 'hot-water', 'soak', 'fresh', 'double'] as const;
+export type SeedTreatment = (typeof SEED_TREATMENTS)[number];
+/** Kinds of year that differ in when things are sown. */
+export const YEAR_CLASSES = ['cold-winter', 'mild-winter', 'frost-free', 'dry-summer', 'desert'] as const;
+export type YearClass = (typeof YEAR_CLASSES)[number];
 /** What of a plant's nature its care depends on and no other column says. */
 export const PLANT_TAGS = [
   'cool-grass',
@@ -182,6 +193,8 @@ export const SCHOOLS = {
   autumn: ['leave', 'cut', 'clear'],
   pots: ['one-zone', 'two-zones', 'indoors'],
   layout: ['drifts', 'scattered'],
+  sowing: ['winter-containers', 'in-place', 'chilled-indoors'],
+  roots: ['leave', 'soak', 'tease'],
 } as const;
 
 export type Drainage = (typeof DRAINAGES)[number];
@@ -192,6 +205,11 @@ export type Feature = (typeof FEATURES)[number];
 export type AutumnSchool = (typeof SCHOOLS.autumn)[number];
 /** How the kinds of a bed are set: masses of one kind, or singly among one another. */
 export type LayoutSchool = (typeof SCHOOLS.layout)[number];
+export type SowingSchool = (typeof SCHOOLS.sowing)[number];
+export type RootSchool = (typeof SCHOOLS.roots)[number];
+/** Light for seedlings indoors. */
+export const INDOOR_LIGHTS = ['none', 'sill', 'lamp'] as const;
+export type IndoorLight = (typeof INDOOR_LIGHTS)[number];
 export type PotSchool = (typeof SCHOOLS.pots)[number];
 
 /** Is a plant woody, so that its twigs and bark stand through winter whatever is cut, and it flowers by its own clock? */

@@ -5,13 +5,12 @@ import { offersFor } from '../coverage/offers/offers';
 import { costsOf, timingOffers } from '../coverage/offers/timing';
 import { withChange } from '../coverage/offers/change';
 import type { Gate } from '../match/gates/gates';
-import type { Propagation } from '../model/reference';
 import type { Figure, FigureDetail } from '../place/survey/measured';
 import { AZURE, AZURE_FLOWERS, needIn } from '../testing/offers';
-import { gardenOf, GARDEN, libraryOf, plant, planting, site, target, type World } from '../testing/worked-garden';
+import { gardenOf, GARDEN, libraryOf, plant, planting, site, target, way, type World } from '../testing/worked-garden';
 import type { HazardGate } from '../match/gates/gates';
 import { gateSentence } from './gates';
-import { propagationWords } from './library';
+import { wayWords } from './raise';
 import { listed } from './lists';
 import { gapLabel, gapSentence, percent } from './needs';
 import { changeSentence, nearMissSentence, offerEffect } from './offers';
@@ -109,22 +108,21 @@ it('what to ask a nursery', () => {
 });
 
 it('a way to raise a plant, warm in the units chosen', () => {
-  const way = {
-    method: 'winter-outdoor',
-    stratify_days: 60,
-    light: true,
-    treatment: 'none',
-    germinate_c: 20,
-    germinate_days: 21,
-    rate: 0.5,
-    months: '1|2',
-  } as Propagation;
-  expect(propagationWords(way, METRIC)).toEqual({
-    method: 'Seed, outdoors in winter containers',
-    takes:
-      'in January and February; 60 days of cold and wet; needs light: press, do not cover; up in about 21 days at 20 °C; about 50 in 100 succeed',
+  const row = way('aster', ['winter-container'], {
+    chill_days: 60,
+    depth_mm: 0,
+    treatment: ['soak'],
+    warmth_c: 20,
+    days_from: 14,
+    days_to: 30,
+    rate_from: 0.4,
+    rate_to: 0.7,
   });
-  expect(propagationWords(way, US).takes).toContain('at 68 °F');
+  const aster = plant('aster');
+  expect(wayWords({ method: 'winter-container', row, ofKin: false }, aster, METRIC)).toBe(
+    'soak the seed overnight; 60 days of cold and wet; on the surface, in the light; up in 14 to 30 days at 20 °C; 40 to 70 in 100 succeed',
+  );
+  expect(wayWords({ method: 'winter-container', row, ofKin: true }, aster, US)).toMatch(/at 68 °F; .*; figures of its kin$/);
 });
 
 it('an obstacle says what to change', () => {

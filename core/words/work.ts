@@ -44,6 +44,21 @@ export const ACTION_WORDS: Record<TaskAction, string> = {
   measure: 'Measure',
   clear: 'Clear',
   own: 'Do',
+  'raise-buy': 'Buy seed',
+  'raise-warm': 'Warm the seed',
+  'raise-chill': 'Chill the seed',
+  'raise-sow': 'Sow',
+  'raise-cut': 'Take cuttings',
+  'raise-divide': 'Divide',
+  'raise-layer': 'Layer',
+  'raise-look': 'Look at the batch',
+  'raise-prick-out': 'Prick out',
+  'raise-pot': 'Pot up',
+  'raise-sever': 'Cut off the layers',
+  'raise-thin': 'Thin',
+  'raise-winter': 'Winter the pots',
+  'raise-harden': 'Harden off',
+  'raise-plant-out': 'Plant out',
 };
 
 /** Where a task stands, as the heads of the list say it. */

@@ -9,7 +9,7 @@ import type { Site } from '../model/garden';
 import { PLANT_TAGS, RULED_TAGS } from '../model/vocabulary';
 import { dailyNormalsAt, monthsHere } from '../place/climate/garden-climate';
 import { livesThroughWinter, zoneIndex } from '../place/climate/zones';
-import { YearDays } from './anchors';
+import { YearDays } from '../almanac/anchors';
 import { heeded, takesAll, windowOf } from './care-tasks';
 import { CareBook } from './rules';
 import { youngOn } from './young';

@@ -7,7 +7,7 @@ import type { Care } from '../model/reference';
 import type { CareAction } from '../model/vocabulary';
 import type { MeasuredSite } from '../place/survey/measured';
 import { SETTINGS } from '../settings';
-import type { YearDays } from './anchors';
+import type { YearDays } from '../almanac/anchors';
 import { CareBook, type CareOf } from './rules';
 import { isGrowing, type Amount, type Heed, type Task, type WorkInput, type YoungNote } from './task';
 import { freeDay, thereOn, youngOn, type YoungOn } from './young';

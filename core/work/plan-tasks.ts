@@ -3,21 +3,16 @@ import { dayOfMonthDay } from '../model/half-month';
 import type { PlantHere } from '../model/here';
 import type { Planting } from '../model/garden';
 import { isWoody } from '../model/vocabulary';
-import { livesThroughWinter } from '../place/climate/zones';
 import type { MeasuredSite } from '../place/survey/measured';
+import { isTender, plantingWindow, rootingDays } from '../raise/out';
 import { SETTINGS } from '../settings';
-import type { YearDays } from './anchors';
+import type { YearDays } from '../almanac/anchors';
 import { heeded } from './care-tasks';
 import { isGrowing, type Task, type WorkInput } from './task';
 import type { YoungOn } from './young';
 
-/** Days before the last frost from which what is hardy is planted, and after it until which a tender one is set out. */
-const HARDY_BEFORE_d = 14;
-const TENDER_UNTIL_d = 45;
 /** Days about a day that was chosen for a sowing or a cut. */
 const ABOUT_d = 7;
-/** Days from the first rains in which planting is best where summers are dry. */
-const RAINY_d = 100;
 
 const BLANK = {
   feature: null,
@@ -45,16 +40,6 @@ export function begun(
     young: given.young ?? [],
     holds: given.holds ?? [],
   };
-}
-
-/** When what is planned is planted in a year: days of the year, from the first to the last on which it still roots before the cold. */
-function plantingWindow({ plant }: PlantHere, days: YearDays, halfZone: string): { from: number; to: number } {
-  const last = days.dayOf('last-frost', null)!;
-  const first = days.dayOf('first-frost', null)!;
-  if (plant.kind === 'annual' || !livesThroughWinter(plant, halfZone)) return { from: last + 1, to: last + TENDER_UNTIL_d };
-  const rains = days.dayOf('rains', null);
-  if (rains !== null) return { from: rains, to: rains + RAINY_d };
-  return { from: last - HARDY_BEFORE_d, to: first - SETTINGS.planting.rootingDays };
 }
 
 /** Is it an annual that is sown where it is to grow? */
@@ -97,10 +82,10 @@ export function planTasks(
         continue;
       }
       const window = plantingWindow(here, days, garden.half_zone);
-      const tender = window.to - window.from <= TENDER_UNTIL_d;
+      const tender = isTender(here, garden.half_zone);
       add(
         begun({
-          key: `${year} plant ${site.id} ${tender ? 'tender' : window.from}`,
+          key: `${year} plant ${site.id} ${tender ? 'tender' : window.from}${!tender && isWoody(plant) ? ' woody' : ''}`,
           action: 'plant',
           source: 'plan',
           site_id: site.id,
@@ -109,7 +94,7 @@ export function planTasks(
           steps: plantingSteps(site),
           why: tender
             ? 'It roots in warm ground: not before the last frost.'
-            : `Until then it has ${SETTINGS.planting.rootingDays} days to root before the first frost. Later it stays in its pot, under cover, until spring.`,
+            : `Until then it has ${rootingDays(plant)} days to root before the first frost. Later it stays in its pot, under cover, until spring.`,
         }),
         planting,
         SETTINGS.work.minutes[isWoody(plant) ? 'plantWoody' : 'plant'],

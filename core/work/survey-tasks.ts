@@ -3,7 +3,7 @@ import { hostNames } from '../library/hosts';
 import type { Work } from '../model/work';
 import type { Thing } from '../model/yard';
 import { SETTINGS } from '../settings';
-import type { YearDays } from './anchors';
+import type { YearDays } from '../almanac/anchors';
 import { begun } from './plan-tasks';
 import type { Task, WorkInput } from './task';
 

@@ -6,13 +6,17 @@ import type { CareAction } from '../model/vocabulary';
 import type { Measure, Thing } from '../model/yard';
 import type { Coverage } from '../coverage/types';
 import type { MeasuredSite } from '../place/survey/measured';
-import type { YearPlace } from './anchors';
+import type { YearPlace } from '../almanac/anchors';
+import type { GardenRaising } from '../raise/garden-raising';
+import type { StepKind } from '../raise/steps';
 
 /** What is done in a garden: what its plants want, and what the plan, the survey and the gardener ask for. */
-export type TaskAction = CareAction | 'plant' | 'sow' | 'cut' | 'measure' | 'clear' | 'own';
+export type TaskAction = CareAction | 'plant' | 'sow' | 'cut' | 'measure' | 'clear' | 'own' | RaiseAction;
+/** A step of raising. */
+export type RaiseAction = `raise-${Exclude<StepKind, 'flower'>}`;
 
 /** Where a task comes from. */
-type TaskSource = 'care' | 'plan' | 'season' | 'survey' | 'water' | 'own';
+type TaskSource = 'care' | 'plan' | 'season' | 'survey' | 'water' | 'own' | 'raise';
 
 /** What the young on a plant ask of a cut: nothing, a look first, to leave what carries them, or to wait. */
 export type Heed = 'none' | 'look' | 'leave-part' | 'waited';
@@ -73,6 +77,7 @@ export interface WorkInput {
   measures: readonly Measure[];
   covered: Coverage;
   place: YearPlace;
+  raising: GardenRaising;
 }
 
 /** Is a planting in the ground, or sown, so that it is cared for? */

@@ -3,7 +3,7 @@ import { dayOfMonthDay } from '../model/half-month';
 import type { Frosts } from '../model/here';
 import { lastDayOf, type Weather } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
-import { anchorOf } from './anchors';
+import { anchorOf } from '../almanac/anchors';
 import type { CareTasks } from './care-tasks';
 import { daysWithout, type WaterOn } from './water';
 

@@ -7,7 +7,7 @@ import { afterDay, storeOf, thirstShare } from '../place/soil/water-year';
 import type { MeasuredSite } from '../place/survey/measured';
 import { lastDayOf, type Weather, type WeatherDay } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
-import type { YearDays } from './anchors';
+import type { YearDays } from '../almanac/anchors';
 import { windowOf, type CareTasks } from './care-tasks';
 
 /** Plants of a site that are watered alike: how dry their ground may grow, and the ground they take. */

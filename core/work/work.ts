@@ -7,12 +7,13 @@ import type { Care } from '../model/reference';
 import type { Work } from '../model/work';
 import { lastDayOf, type Weather } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
-import { YearDays } from './anchors';
+import { YearDays } from '../almanac/anchors';
 import { CareTasks, takesAll, windowOf, type Span } from './care-tasks';
 import { thereOn } from './young';
 import { holdsOf } from './holds';
 import { minutesByHalfMonth } from './hours';
 import { planTasks } from './plan-tasks';
+import { doneOnBy, raiseTasks } from './raise-tasks';
 import { saidOf, standingOn, type Standing, type TaskOn } from './standing';
 import { ownTasks, surveyTasks } from './survey-tasks';
 import type { Task, WorkInput } from './task';
@@ -146,7 +147,13 @@ export class GardenWork {
     const said = saidOf(work);
     const water = this.#water(weather, said);
     const tasks: TaskOn[] = [];
-    for (const task of [...this.#near(weather), ...ownTasks(work), ...water.flatMap((row) => waterTask(row, today, weather))]) {
+    const raising = raiseTasks(this.input.raising.batches(doneOnBy(said)));
+    for (const task of [
+      ...this.#near(weather),
+      ...raising,
+      ...ownTasks(work),
+      ...water.flatMap((row) => waterTask(row, today, weather)),
+    ]) {
       const on = standingOn(task, said.get(task.key) ?? [], today, weather);
       // Too late for a cut of the whole plant, once young are on it.
       if (on.standing === 'late' && takesAll(task.action) && this.#isLivedOn(task, today)) continue;

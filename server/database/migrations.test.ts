@@ -100,6 +100,9 @@ function migrationsBefore(number: string) {
   return early;
 }
 
+/** Columns of a garden that came with raising. */
+const RAISING = ['school_sowing', 'school_roots', 'indoor_light'];
+
 /** Writes to an earlier database with today's records, whose later columns it has only for as long. */
 function asEarlier(file: string, migrations: string, write: (old: ReturnType<typeof openDatabase>) => void) {
   const old = openDatabase(file, migrations);
@@ -110,14 +113,15 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
     '012-work.sql',
     '013-log.sql',
     '014-beds.sql',
+    '015-raise.sql',
   ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
   for (const column of ['selection', 'spots']) old.exec(`ALTER TABLE planting DROP COLUMN ${column}`);
   for (const column of ['ground', 'assumed', 'layout']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
-  for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout'])
+  for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout', ...RAISING])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
-  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo']) old.exec(`DROP TABLE ${table}`);
+  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo', 'batch']) old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;
   old.exec(dates);
   old.close();

@@ -2,6 +2,7 @@ import type { Statement } from 'better-sqlite3';
 import { z } from 'zod';
 import { Garden, GardenTarget, OwnRow, Plan, Planting, Site, type GardenRecords } from '../../core/model/garden';
 import { ENTRY_SHAPE, type Entry } from '../../core/model/log';
+import { BATCH_SHAPE, type Batch } from '../../core/model/raise';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from '../../core/model/work';
 import { MeasureFields, ThingFields, type Measure, type Thing } from '../../core/model/yard';
 import type { Connection } from './connection';
@@ -15,6 +16,7 @@ export interface Records {
   entry: Entry;
   work: Work;
   own_day: OwnDay;
+  batch: Batch;
   garden_target: GardenTarget;
   plan: Plan;
   own_row: OwnRow;
@@ -34,6 +36,7 @@ export const SCHEMAS: { [T in TableName]: z.ZodType<Records[T]> } = {
   entry: z.object({ ...ENTRY_SHAPE, ...stored.shape }),
   work: z.object({ ...WorkFields.shape, ...stored.shape }),
   own_day: z.object({ ...OwnDayFields.shape, ...stored.shape }),
+  batch: z.object({ ...BATCH_SHAPE, ...stored.shape }),
   garden_target: GardenTarget,
   plan: Plan,
   own_row: OwnRow,
@@ -51,6 +54,7 @@ export const LISTS = {
   measures: 'measure',
   work: 'work',
   weather: 'own_day',
+  batches: 'batch',
 } as const satisfies Record<Exclude<keyof GardenRecords, 'garden' | 'seen'>, ListTable>;
 
 /** How a value of a record is held in SQLite, which has neither booleans nor lists. */
@@ -79,6 +83,7 @@ const COLUMNS: Record<TableName, ReadonlyMap<string, Held>> = {
   entry: columnsFor(ENTRY_SHAPE),
   work: columnsFor(WorkFields.shape),
   own_day: columnsFor(OwnDayFields.shape),
+  batch: columnsFor(BATCH_SHAPE),
   garden_target: columnsFor(GardenTarget.shape),
   plan: columnsFor(Plan.shape),
   own_row: columnsFor(OwnRow.shape),

@@ -4,7 +4,7 @@ import type { PlantHere } from '../../model/here';
 import { dayOfMonthDay, monthDayOf } from '../../model/half-month';
 import { bloomParts, plantingFoliage, plantingShares, secondBloom, sownBloom } from './planting-bloom';
 import { sowingOf } from './sowing';
-import { gardenOf, plant, planting, sownInPlace, type World } from '../../testing/worked-garden';
+import { gardenOf, plant, planting, type World } from '../../testing/worked-garden';
 
 const frosts = { last_frost: '04-20', first_frost: '10-25' };
 const phlox = plant('phlox', { rebloom_days: 15 });
@@ -15,10 +15,9 @@ const world: World = {
   hosts: [],
   plants: [
     phlox,
-    plant('zinnia', { kind: 'annual', bloom_first: 12, bloom_last: 14, years_to_flower: 0 }),
-    plant('marigold', { kind: 'annual', bloom_first: 12, bloom_last: 19, blooms_to_frost: true }),
+    plant('zinnia', { kind: 'annual', bloom_first: 12, bloom_last: 14, years_to_flower: 0, sow_in_place: 0 }),
+    plant('marigold', { kind: 'annual', bloom_first: 12, bloom_last: 19, blooms_to_frost: true, sow_in_place: 0 }),
   ],
-  propagation: [sownInPlace('zinnia'), sownInPlace('marigold')],
 };
 const { almanac } = gardenOf(world, []);
 const here = (id: string) => almanac.plants.get(id)!;
@@ -134,17 +133,17 @@ describe('an annual sown on a day', () => {
   });
   it('is not calculated where the figure is not believable, nor for what is no annual', () => {
     const outdoors = { tenderFrom: 111 };
-    const lupin = plant('lupin', { kind: 'annual', bloom_first: 8 });
+    const lupin = plant('lupin', { kind: 'annual', bloom_first: 8, sow_in_place: 0 });
     const july = { from: 182, to: 227 };
     // It keeps time by spring: it was sown in autumn.
-    expect(sowingOf(lupin, july, [sownInPlace('lupin')], outdoors)).toBeNull();
-    expect(sowingOf(phlox, july, [sownInPlace('phlox')], outdoors)).toBeNull();
-    const zinnia = plant('zinnia', { kind: 'annual', bloom_first: 12 });
-    expect(sowingOf(zinnia, july, [sownInPlace('zinnia')], outdoors)).toMatchObject({ usual: 110, toFlower_d: 72 });
+    expect(sowingOf(lupin, july, outdoors)).toBeNull();
+    expect(sowingOf({ ...phlox, sow_in_place: 0 }, july, outdoors)).toBeNull();
+    const zinnia = plant('zinnia', { kind: 'annual', bloom_first: 12, sow_in_place: 0 });
+    expect(sowingOf(zinnia, july, outdoors)).toMatchObject({ usual: 110, toFlower_d: 72 });
     // Eleven days from seed to flower are not believable.
-    expect(sowingOf(zinnia, { from: 121, to: 181 }, [sownInPlace('zinnia')], outdoors)).toBeNull();
-    expect(sowingOf(zinnia, null, [sownInPlace('zinnia')], outdoors)).toBeNull();
-    expect(sowingOf(zinnia, july, [], outdoors)).toBeNull();
+    expect(sowingOf(zinnia, { from: 121, to: 181 }, outdoors)).toBeNull();
+    expect(sowingOf(zinnia, null, outdoors)).toBeNull();
+    expect(sowingOf({ ...zinnia, sow_in_place: null }, july, outdoors)).toBeNull();
   });
 });
 

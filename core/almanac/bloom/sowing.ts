@@ -1,5 +1,5 @@
 import type { Sowing } from '../../model/here';
-import type { Plant, Propagation } from '../../model/reference';
+import type { Plant } from '../../model/reference';
 import type { DayWindow } from '../../model/half-month';
 import type { Clime } from '../../place/climate/region-climate';
 import { SETTINGS } from '../../settings';
@@ -11,23 +11,20 @@ import { lawOf } from './opening';
  * it flowers as usual. In place is preferred to indoors. Null for what is not an annual sown in spring, or where the figure
  * is not believable (SETTINGS.sowing), as of annuals that winter as seedlings.
  */
-export function sowingOf(
-  plant: Plant,
-  bloom: DayWindow | null,
-  ways: readonly Propagation[],
-  { tenderFrom }: Pick<Clime, 'tenderFrom'>,
-): Sowing | null {
+export function sowingOf(plant: Plant, bloom: DayWindow | null, { tenderFrom }: Pick<Clime, 'tenderFrom'>): Sowing | null {
   const law = lawOf(plant);
   // What keeps time by spring's heat or the rains came up in autumn.
   if (plant.kind !== 'annual' || bloom === null || law === 'spring' || law === 'rain') return null;
   const { least, most } = SETTINGS.sowing.toFlower_d;
-  for (const method of ['spring-direct', 'indoor'] as const) {
-    const way = ways.find((row) => row.method === method);
-    if (!way) continue;
-    const weeks = way.weeks_before_last_frost ?? 0;
+  const ways = [
+    { indoors: false, weeks: plant.sow_in_place },
+    { indoors: true, weeks: plant.sow_indoors },
+  ];
+  for (const { indoors, weeks } of ways) {
+    if (weeks === null) continue;
     const usual = tenderFrom - 1 - 7 * weeks;
     const toFlower_d = bloom.from - usual;
-    if (toFlower_d >= least && toFlower_d <= most) return { indoors: method === 'indoor', toFlower_d, weeks, usual };
+    if (toFlower_d >= least && toFlower_d <= most) return { indoors, toFlower_d, weeks, usual };
   }
   return null;
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { coverage, type CoverageInput } from '../coverage';
 import { costsOf, sowingDayFor, timingOffers, usualSowing } from './timing';
 import { withChange } from './change';
-import { GARDEN, gardenOf, host, libraryOf, plant, planting, sownInPlace, target, type World } from '../../testing/worked-garden';
+import { GARDEN, gardenOf, host, libraryOf, plant, planting, target, type World } from '../../testing/worked-garden';
 import { almanacFor } from '../../almanac/almanac';
 import { braid } from '../../season/braid';
 
@@ -86,12 +86,11 @@ describe('an autumn gap', () => {
     plants: [
       flower('aster-early', 8, 15),
       flower('daisy', 8, 17),
-      flower('zinnia', 12, 14, { kind: 'annual', years_to_flower: 0 }),
+      flower('zinnia', 12, 14, { kind: 'annual', years_to_flower: 0, sow_in_place: 0 }),
       flower('aster-late', 16, 18),
     ],
     hosts: [],
     occurrence: { azure: { first: 8, last: 17 } },
-    propagation: [sownInPlace('zinnia')],
   };
   const input = gardenOf(world, [planting('a', 'aster-early', 2), planting('d', 'daisy', 2)]);
   const offers = timingOffers(input, 'azure', nectarOf(input));
@@ -189,11 +188,10 @@ describe('a garden without frost, with flight all year', () => {
     plants: [
       flower('lantana', 0, 23, { kind: 'shrub' }),
       flower('sage', 0, 23, { kind: 'shrub' }),
-      flower('zinnia', 12, 14, { kind: 'annual', rebloom_days: 14 }),
+      flower('zinnia', 12, 14, { kind: 'annual', rebloom_days: 14, sow_in_place: 0 }),
     ],
     hosts: [],
     occurrence: { azure: { first: 0, last: 23, broods: 4 } },
-    propagation: [sownInPlace('zinnia')],
   };
   const almanac = almanacFor(libraryOf(world), garden);
   it('closes in all twenty-four half-months with two that flower always, as one unbroken strand', () => {

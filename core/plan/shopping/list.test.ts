@@ -1,6 +1,7 @@
+import { WayBook } from '../../library/ways';
 import { describe, expect, it } from 'vitest';
 import { almanacFor } from '../../almanac/almanac';
-import { GARDEN, libraryOf, plant, planting, site } from '../../testing/worked-garden';
+import { GARDEN, libraryOf, plant, planting, site, way } from '../../testing/worked-garden';
 import { billOf, shoppingList } from './list';
 import { shoppingCsv, unitsWords } from '../../words/shopping';
 import { costOf, lossShare, unitPrice, unitsToBuy } from './sizes';
@@ -22,7 +23,7 @@ const list = (rows = [planting('a', 'aster', 10)], over: Partial<Parameters<type
       losses: {},
       sizes: {},
       hosts: new Set(['aster']),
-      propagation: [],
+      ways: new WayBook([]),
       raises: true,
       garden: GARDEN,
       ...over,
@@ -109,7 +110,7 @@ describe('the shopping list', () => {
       sizes: {},
       raises: false,
       hosts: new Set(),
-      propagation: [],
+      ways: new WayBook([]),
       garden: GARDEN,
     });
     // Two for the vines, two for four beans, at the gardener's price.
@@ -133,7 +134,7 @@ describe('the shopping list', () => {
       sizes: {},
       raises: false,
       hosts: new Set(),
-      propagation: [],
+      ways: new WayBook([]),
       garden: { ...GARDEN, cats: true },
     });
     expect(shoppingCsv(lines, 'USD')).toContain('Upsets. Mind the cats.');
@@ -143,8 +144,8 @@ describe('the shopping list', () => {
     expect(line.kind === 'plant' && line.ask).toEqual(['true-to-name', 'no-systemics-host', 'nursery-raised']);
   });
   it('orders seed that wants cold in autumn', () => {
-    const cold = { plant: 'aster', method: 'winter-outdoor', stratify_days: 60 } as never;
-    expect(list(undefined, { sizes: { aster: 'seed' }, propagation: [cold] })[0]!.season).toBe('autumn');
+    const cold = new WayBook([way('aster', ['winter-container'], { chill_days: 60 })]);
+    expect(list(undefined, { sizes: { aster: 'seed' }, ways: cold })[0]!.season).toBe('autumn');
     expect(list(undefined, { sizes: { aster: 'seed' } })[0]!.season).toBe('winter');
   });
   it('goes out as CSV', () => {

@@ -1,7 +1,7 @@
 import { warningsFor, type Gate, type GateGarden } from '../../match/gates/gates';
 import type { PlantHere } from '../../model/here';
 import type { Planting, Site } from '../../model/garden';
-import type { Propagation } from '../../model/reference';
+import type { WayBook } from '../../library/ways';
 import { isWoody, type PlantSize } from '../../model/vocabulary';
 import { goodsFor, goodsPrice, type Goods } from './goods';
 import { costOf, sizesOf, unitPrice, unitsToBuy, usualSize, type OwnLosses, type OwnPrices } from './sizes';
@@ -47,11 +47,11 @@ export interface GoodsLine {
 }
 export type ShoppingLine = PlantLine | GoodsLine;
 
-function seasonOf(here: PlantHere, size: PlantSize, propagation: readonly Propagation[]): BuyingSeason {
+function seasonOf(here: PlantHere, size: PlantSize, ways: WayBook): BuyingSeason {
   if (size === 'bulb') return 'autumn';
   if (size === 'seed') {
     // Seed that needs weeks of cold is sown in winter, so it is ordered in autumn.
-    return propagation.some((row) => row.plant === here.plant.id && (row.stratify_days ?? 0) > 0) ? 'autumn' : 'winter';
+    return ways.wantsCold(here.plant) ? 'autumn' : 'winter';
   }
   return isWoody(here.plant) ? 'autumn' : 'spring';
 }
@@ -78,7 +78,7 @@ export function shoppingList(
     raises: boolean;
     garden: GateGarden;
     hosts: ReadonlySet<string>;
-    propagation: readonly Propagation[];
+    ways: WayBook;
   },
 ): ShoppingLine[] {
   const siteOf = new Map(sites.map((site) => [site.id, site]));
@@ -109,7 +109,7 @@ export function shoppingList(
       unit_minor: unitPrice(plant, size, choices.prices),
       total_minor: costOf(plant, count, size, choices.prices, choices.losses),
       source: size === 'seed' ? 'seed' : size === 'bulb' ? 'bulbs' : 'nursery',
-      season: seasonOf(here, size, choices.propagation),
+      season: seasonOf(here, size, choices.ways),
       sites: [...names],
       warnings: warningsFor(here, choices.garden),
       ask: questionsFor(here, size, choices.hosts.has(plant.id)),

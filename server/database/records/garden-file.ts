@@ -31,6 +31,7 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     log: log.map(bare),
     work: records.work.map(nameless),
     weather: records.weather.map(nameless),
+    batches: records.batches.map(bare),
     pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
     photos: exportPhotos(db, id, new Set(log.flatMap((row) => row.photos))),
   };
@@ -53,10 +54,10 @@ function withBedsRenamed(wishes: Plan['wishes'], renamed: (old: string) => strin
   return { ...wishes, tallest_cm: Object.fromEntries(limits) };
 }
 
-/** Tasks are named by their beds too: what was said of them follows the beds to their new ids. */
-function withBedsFollowed(row: WorkFields, beds: ReadonlySet<string>, renamed: (old: string) => string): WorkFields {
-  const follow = (word: string) => (beds.has(word) ? renamed(word) : word);
-  const site_id = row.site_id !== null && beds.has(row.site_id) ? renamed(row.site_id) : null;
+/** Tasks are named by their beds and batches too: what was said of them follows those to their new ids. */
+function withNamesInTask(row: WorkFields, known: ReadonlySet<string>, renamed: (old: string) => string): WorkFields {
+  const follow = (word: string) => (known.has(word) ? renamed(word) : word);
+  const site_id = row.site_id !== null && known.has(row.site_id) ? renamed(row.site_id) : null;
   return { ...row, task: row.task.split(' ').map(follow).join(' '), site_id };
 }
 
@@ -80,7 +81,7 @@ export function copyGarden(db: Connection, id: string, plants: boolean): string 
       const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
       const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
       if (plants) return importGarden(db, { ...file, garden: own, plans });
-      const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], garden: own };
+      const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], batches: [], garden: own };
       return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
     })
     .immediate();
@@ -110,8 +111,9 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
       for (const row of entriesOf(file)) insertRow(db, 'entry', id, { ...withNamesFollowed(row, renamed), revision: 0 });
       for (const { id: photo, ...sizes } of file.photos) savePhoto(db, id, photo, sizes);
-      const beds = new Set(file.sites.map((row) => row.id));
-      for (const row of file.work) insertRow(db, 'work', id, { ...withBedsFollowed(row, beds, renamed), ...fresh() });
+      const named = new Set([...file.sites, ...file.batches].map((row) => row.id));
+      for (const row of file.work) insertRow(db, 'work', id, { ...withNamesInTask(row, named, renamed), ...fresh() });
+      for (const row of file.batches) insertRow(db, 'batch', id, { ...row, id: renamed(row.id), revision: 0 });
       for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
       for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
       for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });

@@ -17,6 +17,7 @@ const NAMES: Record<TableName, string> = {
   entry: 'entry of the log',
   work: 'note of the work',
   own_day: 'reading of the weather',
+  batch: 'batch',
   garden_target: 'target',
   plan: 'plan',
   own_row: 'correction',

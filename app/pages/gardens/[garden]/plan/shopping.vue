@@ -20,6 +20,9 @@ const garden = useGardenStore();
 const planner = usePlannerStore();
 const view = useViewStore();
 const notices = useNoticesStore();
+const libraryStore = useLibraryStore();
+// Which seed wants cold, and so is ordered in autumn, stands with how it is raised.
+void libraryStore.loadTending();
 
 const hosts = computed(() => {
   const found = new Set<string>();
@@ -28,7 +31,7 @@ const hosts = computed(() => {
   return found;
 });
 const lines = computed(() =>
-  garden.library
+  garden.library && libraryStore.tending
     ? shoppingList(garden.plantings, garden.sites, (plant) => garden.almanac?.plants.get(plant), {
         prices: planner.money.prices,
         losses: garden.here?.losses ?? {},
@@ -36,7 +39,7 @@ const lines = computed(() =>
         raises: planner.money.raises,
         garden: garden.garden!,
         hosts: hosts.value,
-        propagation: garden.library.propagation,
+        ways: garden.here!.ways,
       })
     : [],
 );
@@ -83,7 +86,8 @@ const print = () => window.print();
 <template>
   <div>
     <h1>Shopping list</h1>
-    <p v-if="lines.length === 0" class="my-4 max-w-prose">
+    <p v-if="!libraryStore.tending" role="status" class="my-4 text-quiet">Making the list …</p>
+    <p v-else-if="lines.length === 0" class="my-4 max-w-prose">
       Nothing is planned that is not in the ground or on order.
       <NuxtLink class="link" :to="`/gardens/${garden.id}/plan/propose`">Have a plan proposed</NuxtLink>, or add plants from
       <NuxtLink class="link" :to="`/gardens/${garden.id}/match`">Match</NuxtLink>.

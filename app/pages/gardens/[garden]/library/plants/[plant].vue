@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { speakingOf } from '~~/core/almanac/about';
 import { bloomStory } from '~~/core/words/dates';
-import { propagationWords } from '~~/core/words/library';
+import { METHOD_WORDS, wayWords } from '~~/core/words/raise';
 import { within } from '~~/core/words/lists';
 import { inUnitsOf } from '~~/core/words/units';
 import { ACTION_WORDS, ruleFor, ruleHow, ruleWhen } from '~~/core/words/work';
@@ -16,6 +16,7 @@ const route = useRoute();
 const garden = useGardenStore();
 const view = useViewStore();
 const work = useWorkStore();
+const libraryStore = useLibraryStore();
 useTending();
 const id = computed(() => String(route.params.plant));
 const here = computed(() => garden.almanac?.plants.get(id.value));
@@ -105,7 +106,13 @@ const drinkers = computed(() =>
   ),
 );
 const raised = computed(() =>
-  (garden.library?.propagation ?? []).filter((row) => row.plant === id.value).map((row) => propagationWords(row, view.inUnits)),
+  plant.value && libraryStore.tending
+    ? garden.here!.ways.of(plant.value).map((way) => ({
+        method: METHOD_WORDS[way.method],
+        takes: wayWords(way, plant.value!, view.inUnits),
+        fails: way.row.fails,
+      }))
+    : [],
 );
 const story = computed(() => (here.value ? bloomStory(here.value, garden.almanac!.frosts, garden.regionName) : null));
 /** Listed here, or listed elsewhere and not known to be harmless here: nobody is told how to have more of it. */
@@ -256,7 +263,9 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
         <dl v-else class="mt-1 text-sm">
           <template v-for="way in raised" :key="way.method">
             <dt class="font-semibold">{{ way.method }}</dt>
-            <dd class="mb-1">{{ way.takes }}</dd>
+            <dd class="mb-1">
+              {{ way.takes }}<template v-if="way.fails">. {{ inUnitsOf(way.fails, view.inUnits) }}</template>
+            </dd>
           </template>
         </dl>
         <template v-if="care.length && !barred">
