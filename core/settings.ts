@@ -428,6 +428,32 @@ export const SETTINGS = {
     rootingDays: 42,
     woodyRootingDays: 56,
   },
+  plantingDay: {
+    /** Width and depth (cm) of what is planted, by how it is sold, and litres it drinks at planting and at each watering after. Trade. */
+    ball: {
+      plug: { wide_cm: 5, deep_cm: 6, first_l: 1, then_l: 0.5 },
+      pot: { wide_cm: 14, deep_cm: 13, first_l: 4, then_l: 2 },
+      large: { wide_cm: 26, deep_cm: 24, first_l: 12, then_l: 8 },
+      bulb: { wide_cm: 4, deep_cm: 4, first_l: 1, then_l: 0 },
+    },
+    /** Hole beside the ball: so many times as wide, never deeper. A bulb lies at so many times its height. Trade. */
+    holeTimes: 2,
+    bulbTimes: 2.5,
+    /** Days between waterings in the first two weeks, in the four after, and until autumn of a dry summer. Trade. */
+    waterEvery_d: [3, 7, 14],
+    /** Height (cm) from which an annual is leggy enough to be set deeper, and by how much. Trade. */
+    leggyCm: 60,
+    deeper_cm: 3,
+    /** How far (cm) what rots stands above the soil. Trade. */
+    high_cm: 3,
+    /** Share of the hole that grit takes for what wants sharp drainage on other ground. Trade: a third. */
+    gritShare: 0.33,
+    /** Room (cm) for water below the rim of a pot, and of mulch round a stem that is left bare. Trade. */
+    rim_cm: 3,
+    bare_cm: 5,
+    /** Height (cm) from which a slender plant in the open gets a stake. Judgement. */
+    stakeCm: 150,
+  },
   raise: {
     /** Mean of the day (°C) up to which seed counts as chilled outdoors, and from which it comes up there. Trade: below 7, above 10. */
     cold_c: 7,

@@ -1,3 +1,4 @@
+import type { Batch, BatchFields } from '~~/core/model/raise';
 import type { Change } from '~~/core/coverage/offers/change';
 import type { LibraryProblem } from '~~/core/library/parse';
 import type {
@@ -150,6 +151,14 @@ export function useCommands() {
     putWeather: (days: OwnDayFields[]) =>
       change('POST', '/weather', { days }, days.length === 1 ? 'Written down.' : `${days.length} days written down.`),
     removeWeather: (row: OwnDay) => remove(`/weather/${row.id}`, row, 'Deleted.'),
+    /** Starts a batch; throws the fault, for the form to show. */
+    startBatch: (fields: BatchFields) =>
+      change('POST', '/batches', fields, `${garden.nameOf(fields.plant)}: the batch is started.`),
+    /** Changes a batch, or writes down a look at it. */
+    changeBatch: (batch: Batch, fields: Partial<BatchFields>, said: string) =>
+      revise(`/batches/${batch.id}`, batch, fields, said),
+    removeBatch: (batch: Batch) =>
+      remove(`/batches/${batch.id}`, batch, `The batch of ${garden.nameOf(batch.plant)} is removed.`),
     /** Sets the garden’s clock to a day, or (null) to the day it is. */
     setClock: (clock: string | null) =>
       revise('', garden.garden!, { clock }, clock === null ? 'The clock shows the day it is.' : ''),

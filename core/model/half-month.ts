@@ -189,18 +189,3 @@ export function halfMonthsInWords(halfMonths: readonly number[]): string {
   const parts = runsOf(halfMonths).map(([a, b]) => (a === b ? halfMonthName(a) : `${halfMonthName(a)} to ${halfMonthName(b)}`));
   return parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : (parts[0] ?? 'never');
 }
-
-/** Months (1–12) in words, runs joined: `October and November`, `March to May, and September`. */
-export function monthsInWords(months: readonly number[]): string {
-  const name = (month: number) => MONTH_NAMES[month - 1]!;
-  const runs: Array<[number, number]> = [];
-  for (const month of months) {
-    const last = runs.at(-1);
-    if (last && month === (last[1] % 12) + 1) last[1] = month;
-    else runs.push([month, month]);
-  }
-  const parts = runs.map(([a, b]) =>
-    a === b ? name(a) : b === (a % 12) + 1 ? `${name(a)} and ${name(b)}` : `${name(a)} to ${name(b)}`,
-  );
-  return parts.join(', and ');
-}

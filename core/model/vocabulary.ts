@@ -104,7 +104,7 @@ export const THIRSTS = ['moist', 'even', 'spell', 'long-spell', 'none'] as const
 export type Thirst = (typeof THIRSTS)[number];
 /** Ways of raising plants, from seed and from parts of a plant; `any` is said only of what is never raised. */
 export const SEED_METHODS = ['winter-container', 'autumn-in-place', 'spring-in-place', 'chilled-indoors', 'indoors'] as const;
-export const PART_METHODS = ['softwood', 'half-ripe', 'hardwood', 'root-cutting', 'division', 'layering', 'offsets'] as const;
+const PART_METHODS = ['softwood', 'half-ripe', 'hardwood', 'root-cutting', 'division', 'layering', 'offsets'] as const;
 export const RAISE_METHODS = [...SEED_METHODS, ...PART_METHODS] as const;
 export type RaiseMethod = (typeof RAISE_METHODS)[number];
 /** What is done to seed before it is sown; `double`: warm and moist first, then cold. */

@@ -9,7 +9,7 @@ import type { RaiseMethod } from '../model/vocabulary';
 import type { OwnPrices } from '../plan/shopping/sizes';
 import { batchHere, type BatchHere } from './batch-here';
 import { coldSeason, yearClassOf, type RaisePlace } from './place';
-import { ownFigures, type OwnFigures } from './rates';
+import { ownFigures, rangeOf, tableShare, withOwn, type OwnFigures, type ShareRange } from './rates';
 import { isBarred, waysHere, type Raiser, type WayHere } from './ways-here';
 
 /** What raising is calculated from. */
@@ -69,6 +69,13 @@ export class GardenRaising {
   /** Own figures of a plant by a way. */
   ownOf(plant: string, method: RaiseMethod): OwnFigures {
     return ownFigures(this.input.batches, plant, method);
+  }
+
+  /** Share of seed that comes up, or of cuttings that root, by the library and one’s own figures; null where it has no such way. */
+  shareOf(plant: string, method: RaiseMethod): ShareRange | null {
+    const here = this.input.almanac.plants.get(plant);
+    const way = here && this.input.ways.of(here.plant).find((row) => row.method === method);
+    return way ? rangeOf(withOwn(tableShare(way), this.ownOf(plant, method))) : null;
   }
 
   /** Plants of a kind that stand here long enough to give cuttings or pieces in a year. */

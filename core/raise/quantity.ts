@@ -37,7 +37,7 @@ export interface Quantity {
 }
 
 /** Seeds that a packet holds, by how large they are. */
-export function packetHolds({ row }: Pick<Way, 'row'>): number {
+function packetHolds({ row }: Pick<Way, 'row'>): number {
   const { packet, largeSeed_mm } = SETTINGS.raise;
   const depth = row.depth_mm ?? 3;
   return depth >= largeSeed_mm ? packet.large : depth === 0 ? packet.fine : packet.small;

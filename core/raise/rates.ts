@@ -83,7 +83,7 @@ export function chanceOfEnough(share: Share, n: number, want: number): number {
 }
 
 /** The most units that are ever asked for: beyond it a way is not one for so many plants. */
-export const MOST_UNITS = 5000;
+const MOST_UNITS = 5000;
 
 /** Fewest units with which the chance of `want` plants is SETTINGS.raise.chance; null where even MOST_UNITS are too few. */
 export function unitsFor(share: Share, want: number): number | null {
@@ -101,6 +101,23 @@ export function unitsFor(share: Share, want: number): number | null {
     else low = middle;
   }
   return high;
+}
+
+/** Own figures of one plant, way and source. */
+export interface OwnRow extends OwnFigures {
+  plant: string;
+  method: Batch['method'];
+  source: string;
+}
+
+/** What came up or rooted of the batches that are over, by plant, way and source, in the order of the batches. */
+export function ownBySource(batches: readonly Batch[]): OwnRow[] {
+  const rows = new Map<string, OwnRow>();
+  for (const { plant, method, source } of batches) {
+    const figures = ownFigures(batches, plant, method, source);
+    if (figures.tried > 0) rows.set(`${plant}\n${method}\n${source}`, { plant, method, source, ...figures });
+  }
+  return [...rows.values()];
 }
 
 /** Own figures of a plant raised in one way, from one source or (null) from any: of batches whose outcome is known. */

@@ -27,7 +27,7 @@ const INSTEAD: [RegExp, string][] = [
 ];
 
 /** The spans of a cell that hold in a class of year: those named for it, else those for any. */
-export function spansOf(window: string, yearClass: YearClass): { from: string; until: string }[] {
+function spansOf(window: string, yearClass: YearClass): { from: string; until: string }[] {
   const spans = window.split('|').map((text) => {
     const [, of, from, until] = SPAN.exec(text)!;
     return { of, from: from!, until: until! };
@@ -68,7 +68,7 @@ function lastSowing(way: Way, here: Here, days: YearDays): number {
  * When a way can be begun in a year (of a winter: in its autumn): seed from the frosts, the cold it wants and the winter's
  * own; parts from their season. A NoStart where it cannot be here.
  */
-export function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start | NoStart)[] {
+function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start | NoStart)[] {
   const { method, row } = way;
   const { plant } = here;
   const days = place.days(year);

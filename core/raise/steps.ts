@@ -137,7 +137,7 @@ export function stepsOf(way: Way, here: Here, halfZone: string, place: RaisePlac
   }
   /** From the day it is large enough: hardened off and planted while it still roots, else wintered and planted in spring. */
   function out(ready: DayNumber, begun: DayNumber) {
-    const day = outFrom(here, (year) => place.days(year), halfZone, ready + harden, row.night_c);
+    const day = outFrom(here, (year) => place.days(year), { halfZone, yearClass: place.yearClass }, ready + harden, row.night_c);
     if (day - ready > WAITS_d) add('winter', ready + harden, day - harden);
     add('harden', day - harden, day - 1);
     add('plant-out', day, day + 14);

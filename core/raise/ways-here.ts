@@ -9,7 +9,7 @@ import { outFrom } from './out';
 import type { RaisePlace } from './place';
 import { quantityOf, type Quantity } from './quantity';
 import type { OwnFigures } from './rates';
-import { isStart, nextStart, type NoStart, type Start } from './starts';
+import { isStart, nextStart, secondStart, type NoStart, type Start } from './starts';
 import { firstFlower, seasonAfter, stepsOf, type RaiseStep } from './steps';
 
 /** What speaks for or against a way for this gardener; `points` as it counts in the ranking. */
@@ -28,6 +28,8 @@ export interface WayHere {
   way: Way | null;
   refused: Refusal | null;
   start: Start | null;
+  /** A second start, made so that one lost tray is not all; null where the season has no room for it. */
+  second: DayNumber | null;
   quantity: Quantity | null;
   steps: RaiseStep[];
   flowers: DayNumber | null;
@@ -118,6 +120,7 @@ export function waysHere(
       way,
       refused,
       start: isStart(start) ? start : null,
+      second: isStart(start) ? secondStart(start) : null,
       quantity,
       steps,
       flowers: isStart(start) && planted ? firstFlower(way, here, start.best, planted.from) : null,
@@ -134,12 +137,13 @@ export function waysHere(
   function bought(): WayHere {
     const { plant, trade } = here;
     const size = usualSize(plant, false);
-    const planted = outFrom(here, (year) => place.days(year), raiser.half_zone, today);
+    const planted = outFrom(here, (year) => place.days(year), { halfZone: raiser.half_zone, yearClass: place.yearClass }, today);
     return {
       method: 'bought',
       way: null,
       refused: trade === 'seed-only' || trade === 'seldom' || size === 'seed' ? { no: 'trade' } : null,
       start: { from: planted, best: planted, latest: planted },
+      second: null,
       quantity: null,
       steps: [],
       flowers: seasonAfter(here, planted),

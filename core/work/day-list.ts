@@ -80,7 +80,7 @@ export function dayList(
 }
 
 /** Tasks in the order of a walk: all of a bed together, then those of the nearest bed; what has no place first. */
-function walked(tasks: readonly TaskOn[], middles: ReadonlyMap<string, Point>): TaskOn[] {
+export function walked<T extends { site_id: string | null }>(tasks: readonly T[], middles: ReadonlyMap<string, Point>): T[] {
   const sites = [...new Set(tasks.map((task) => task.site_id))];
   const drawn = sites.filter((site): site is string => site !== null && middles.has(site));
   const order = sites.filter((site) => site === null || !middles.has(site));

@@ -47,12 +47,14 @@ const isSownInPlace = ({ sowing }: PlantHere, { sow_on }: Planting) => sow_on !=
 
 /** What the plan and its timing ask for in a year: to plant or sow what is planned, and the cuts that were timed. */
 export function planTasks(
-  { plantings, almanac, sites, garden }: WorkInput,
+  { plantings, almanac, sites, garden, raising }: WorkInput,
   days: YearDays,
   youngOn: (here: PlantHere) => readonly YoungOn[],
 ): Task[] {
   const { year } = days;
   const siteOf = new Map(sites.map((site) => [site.id, site]));
+  // What is raised at home is planted out when it is large enough: the batch says when.
+  const raised = new Set(raising.input.batches.filter((row) => !row.ended && row.begun_on !== null).map((row) => row.plant));
   const found = new Map<string, Task>();
   const on = (day: number) => dayInYear(year, day);
   for (const planting of plantings) {
@@ -61,6 +63,7 @@ export function planTasks(
     if (!here || !site) continue;
     const { plant } = here;
     if (planting.state === 'planned' || planting.state === 'on-order') {
+      if (raised.has(plant.id)) continue;
       if (isSownInPlace(here, planting)) {
         const day = planting.sow_on ? dayOfMonthDay(planting.sow_on) : here.sowing!.usual;
         add(
@@ -81,7 +84,7 @@ export function planTasks(
         );
         continue;
       }
-      const window = plantingWindow(here, days, garden.half_zone);
+      const window = plantingWindow(here, days, { halfZone: garden.half_zone, yearClass: raising.place.yearClass });
       const tender = isTender(here, garden.half_zone);
       add(
         begun({

@@ -16,7 +16,8 @@ export function raiseTasks(batches: readonly BatchHere[]): Task[] {
       const { batch, here } = row;
       const many =
         step.kind === 'buy' || step.kind === 'sow' || step.kind === 'chill' || step.kind === 'warm' || step.kind === 'cut';
-      const count = many ? batch.units : row.growing || Math.max(1, row.toCome);
+      const alive = row.growing || Math.max(1, row.toCome);
+      const count = many ? batch.units : step.kind === 'plant-out' && batch.wanted > 0 ? Math.min(alive, batch.wanted) : alive;
       const { potEach, begin, look } = SETTINGS.raise.minutes;
       const potted = step.kind === 'prick-out' || step.kind === 'pot' || step.kind === 'plant-out';
       const { steps, why } = howOf(row.way, step.kind);

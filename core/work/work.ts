@@ -14,6 +14,9 @@ import { holdsOf } from './holds';
 import { minutesByHalfMonth } from './hours';
 import { planTasks } from './plan-tasks';
 import { doneOnBy, raiseTasks } from './raise-tasks';
+import { divisionsOf, otherSites, type DivisionDue } from './divisions';
+import type { PlantingDayInput } from './planting-day';
+import { tagsByTable } from './tags';
 import { saidOf, standingOn, type Standing, type TaskOn } from './standing';
 import { ownTasks, surveyTasks } from './survey-tasks';
 import type { Task, WorkInput } from './task';
@@ -249,6 +252,24 @@ export class GardenWork {
       rule,
       window: rule.from === '' && rule.until === '' ? null : windowOf(rule, here, days),
     }));
+  }
+
+  /** What is old enough to be divided on a day, and where its pieces could go. */
+  divisions(today: DayNumber): DivisionDue[] {
+    return divisionsOf(this.input, this.care, today);
+  }
+
+  /** Beds and pots of the garden that a plant fits and does not grow in yet. */
+  otherSites(plant: string): string[] {
+    const here = this.input.almanac.plants.get(plant);
+    return here ? otherSites(this.input, here) : [];
+  }
+
+  /** What planting is worked out with; `sizeOf` says what a plant is bought as. */
+  plantingDay(sizeOf: PlantingDayInput['sizeOf']): PlantingDayInput {
+    const { garden, library, plantings } = this.input;
+    const tagsOf = tagsByTable(library.tags);
+    return { garden, sizeOf, tagsOf: ({ plant }) => tagsOf(plant), middles: this.middles, all: plantings };
   }
 
   /** Where each drawn site lies, for the walk from one to the next. */

@@ -10,7 +10,7 @@ import { freeName } from '~~/core/model/free-name';
 import { UNITS } from '~~/core/model/units';
 import { jurisdictionName } from '~~/core/model/jurisdictions';
 import type { FoundPlace } from '~/stores/gardens';
-import { schoolAutumn, SCHOOL_LAYOUT, SCHOOL_PLANTS, SCHOOL_POTS } from './choices';
+import { INDOOR_LIGHT, schoolAutumn, SCHOOL_LAYOUT, SCHOOL_PLANTS, SCHOOL_POTS, SCHOOL_ROOTS, SCHOOL_SOWING } from './choices';
 
 /** The place of a garden: stored at a revision, or new (null). `start` gives what the form opens with. */
 const props = defineProps<{
@@ -259,6 +259,27 @@ const place = computed(() => draft.value as GardenFields);
           :error="errors.school_layout"
           hint="Drifts are found by what lays and drinks; scattered, gaps close by themselves. A bed can differ, under Beds."
           :choices="SCHOOL_LAYOUT"
+        />
+        <ChoiceField
+          v-model="draft.school_sowing as string"
+          label="Sowing natives"
+          :error="errors.school_sowing"
+          hint="Winter containers: the winter chills them, safe from birds. In place: no work, but seedlings look like weeds in April: labels. Chilled: in the refrigerator, for where winters are mild."
+          :choices="SCHOOL_SOWING"
+        />
+        <ChoiceField
+          v-model="draft.indoor_light as string"
+          label="Light for seedlings indoors"
+          :error="errors.indoor_light"
+          hint="On a sill they grow lank; under a lamp not."
+          :choices="INDOOR_LIGHT"
+        />
+        <ChoiceField
+          v-model="draft.school_roots as string"
+          label="Roots at planting"
+          :error="errors.school_roots"
+          hint="Teased by default: roots that circle go on circling. What has a taproot is left alone in any case."
+          :choices="SCHOOL_ROOTS"
         />
       </div>
       <TextField v-model="draft.notes as string" label="Notes" long :error="errors.notes" />

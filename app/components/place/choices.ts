@@ -50,6 +50,21 @@ export const SCHOOL_POTS = words({
   'one-zone': 'outdoors, one zone hardier',
   indoors: 'moved indoors',
 });
+export const SCHOOL_SOWING = words({
+  'winter-containers': 'outdoors in winter containers',
+  'in-place': 'in place, in autumn or spring',
+  'chilled-indoors': 'chilled, then indoors',
+});
+export const SCHOOL_ROOTS = words({
+  tease: 'tease or cut circling roots',
+  soak: 'soak ten minutes',
+  leave: 'leave the ball alone',
+});
+export const INDOOR_LIGHT = words({
+  sill: 'a bright sill',
+  lamp: 'a lamp',
+  none: 'none',
+});
 export const SCHOOL_LAYOUT = words({
   drifts: 'drifts of one kind',
   scattered: 'scattered through',

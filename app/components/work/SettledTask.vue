@@ -8,6 +8,7 @@ import type { TaskAction } from '~~/core/work/task';
 const props = defineProps<{ row: Work }>();
 const garden = useGardenStore();
 const work = useWorkStore();
+const records = useRecordsStore();
 const commands = useCommands();
 /** By the task where it is still one of today's, else by the words of its name. */
 const name = computed(() => {
@@ -16,6 +17,9 @@ const name = computed(() => {
   const own = work.said.find((row) => row.what === 'own' && row.task === props.row.task);
   if (own) return own.title;
   const words = props.row.task.split(' ');
+  const batch = records.state?.batches.find((row) => words.includes(row.id));
+  const step = `raise-${words[2]}`;
+  if (batch && step in ACTION_WORDS) return `${ACTION_WORDS[step as TaskAction]}: ${garden.nameOf(batch.plant)}`;
   const action = words.find((word) => word in ACTION_WORDS) as TaskAction | undefined;
   const site = garden.sites.find((row) => words.includes(row.id));
   const plant = [...words].reverse().find((word) => garden.almanac?.plants.has(word));

@@ -195,6 +195,7 @@ describe('files', () => {
         site_id: whole.sites.find((s) => s.id === row.site_id)!.name,
       })),
       measures: whole.measures.map((row) => ({ ...row, site_id: whole.sites.find((s) => s.id === row.site_id)!.name })),
+      batches: whole.batches.map((row) => ({ ...row, id: '' })),
       // Entries speak of beds, plantings and walks by their ids: which ones is said by where they stand in the file.
       log: whole.log.map((row) => ({
         ...row,

@@ -19,6 +19,8 @@ import { addMeasure, addThings, importDrawing, removeMeasure, removeThing, updat
 import { addTarget, removeTarget, updateTarget } from '../records/targets';
 import { addWork, putDays, removeWork } from '../records/work';
 import { WorkFields } from '../../../core/model/work';
+import { BatchFields, LookFields } from '../../../core/model/raise';
+import { addBatch, removeBatch, updateBatch } from '../records/batches';
 
 const demo = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
 
@@ -50,6 +52,27 @@ export const PRESSES: Record<string, Press> = {
     const rows = readGarden(db, id).work;
     const row = rows[n % Math.max(1, rows.length)];
     if (row) removeWork(db, id, row);
+  },
+  startBatch(db, id, n) {
+    addBatch(
+      db,
+      id,
+      BatchFields.parse({ plant: 'asclepias-incarnata', method: 'winter-container', planned_on: '2027-01-05', units: n + 1 }),
+      'x',
+    );
+  },
+  lookAtBatch(db, id, n) {
+    const rows = readGarden(db, id).batches;
+    const row = rows[n % Math.max(1, rows.length)];
+    if (!row) return;
+    const { id: batchId, revision, ...fields } = row;
+    const look = LookFields.parse({ on_day: '2027-12-01', up: n % (row.units + 1) });
+    updateBatch(db, id, { id: batchId, revision }, { ...fields, begun_on: '2027-01-05', looks: [...row.looks, look] }, 'x');
+  },
+  removeBatch(db, id, n) {
+    const rows = readGarden(db, id).batches;
+    const row = rows[n % Math.max(1, rows.length)];
+    if (row) removeBatch(db, id, row);
   },
   gauge(db, id, n) {
     putDays(db, id, [{ on_day: `2027-05-${String(1 + (n % 28)).padStart(2, '0')}`, low_c: null, high_c: null, rain_mm: n % 40 }]);

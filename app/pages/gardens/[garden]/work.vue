@@ -4,6 +4,8 @@ const work = useWorkStore();
 const base = computed(() => `/gardens/${garden.id}/work`);
 const parts = computed(() => [
   { path: base.value, name: 'What to do now' },
+  { path: `${base.value}/raise`, name: 'Raise' },
+  { path: `${base.value}/planting`, name: 'Planting day' },
   { path: `${base.value}/year`, name: 'The year' },
   { path: `${base.value}/weather`, name: 'Weather' },
 ]);

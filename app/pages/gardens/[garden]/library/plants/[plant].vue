@@ -260,7 +260,12 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
           It is listed as invasive: no way to buy, sow or root it is given. How it is cleared stands under Around in Place.
         </p>
         <p v-else-if="raised.length === 0" class="mt-1 text-sm text-quiet">No way to raise it is given.</p>
-        <dl v-else class="mt-1 text-sm">
+        <p v-if="raised.length > 0 && !barred" class="mt-1 text-sm">
+          <NuxtLink class="link" :to="{ path: `/gardens/${garden.id}/work/raise`, query: { plant: id } }"
+            >How to raise it here, with its days</NuxtLink
+          >
+        </p>
+        <dl v-if="raised.length > 0 && !barred" class="mt-1 text-sm">
           <template v-for="way in raised" :key="way.method">
             <dt class="font-semibold">{{ way.method }}</dt>
             <dd class="mb-1">
