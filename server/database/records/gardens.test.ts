@@ -204,10 +204,13 @@ describe('files', () => {
         planting_id: whole.plantings.findIndex((p) => p.id === row.planting_id),
         walk_id: whole.log.findIndex((w) => w.id === row.walk_id),
       })),
-      // Tasks are named by their beds: they follow them to their new ids.
+      // Tasks are named by their beds and batches: they follow them to their new ids.
       work: whole.work.map((row) => ({
         ...row,
-        task: whole.sites.reduce((task, site) => task.replace(site.id, site.name), row.task),
+        task: [...whole.sites, ...whole.batches].reduce(
+          (task, named) => task.replace(named.id, 'name' in named ? named.name : named.plant),
+          row.task,
+        ),
       })),
     });
     expect(file.work.some((row) => row.task.includes('swale'))).toBe(true);
