@@ -164,6 +164,19 @@ describe('what growers know of seed', () => {
     'asclepias-linaria',
     'asclepias-angustifolia',
     'asclepias-perennis',
+    'asclepias-humistrata',
+    'glandularia-gooddingii',
+    'verbesina-virginica',
+    'carphephorus-corymbosus',
+    'flaveria-linearis',
+    'erigeron-karvinskianus',
+    'penstemon-parryi',
+    'melampodium-leucanthum',
+    'simsia-calva',
+    'thymophylla-pentachaeta',
+    'heliotropium-angiospermum',
+    'dyschoriste-oblongifolia',
+    'wedelia-hispida',
   ])('%s of the warm South asks for no cold', (id) => {
     for (const { row } of waysOf(id)) expect(row.chill_days ?? 0).toBe(0);
   });

@@ -1,5 +1,5 @@
 import { mkdirSync } from 'node:fs';
-import { choose, openBrowser, openPage, type OpenPage } from '../e2e/browser';
+import { openBrowser, openPage, type OpenPage } from '../e2e/browser';
 import { startApp } from '../e2e/running-app';
 
 /**
@@ -57,7 +57,7 @@ await shoot('bed-plan', `${KETTLE}/beds`, 'South bank', async (page) => {
   await page.getByRole('heading', { name: 'How it is judged' }).waitFor();
 });
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
-await shoot('calendar', `${KETTLE}/season/calendar`, 'On the wing', (page) => choose(page, 'dusk'));
+await shoot('raise', `${KETTLE}/work/raise`, 'Stiff-leaved aster');
 await shoot('new-garden', '/new-garden', 'A new garden', (page) =>
   page.getByText('Drawing the map').waitFor({ state: 'detached' }),
 );

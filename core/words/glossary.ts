@@ -34,6 +34,10 @@ export const GLOSSARY = {
   budget: 'The budget is for everything that is bought: plants, potting mix, mulch and supports.',
   proven: 'Proven: by what the library knows, a search through all possible plans has shown that none is better.',
   plug: 'A plug is a young plant with a root ball the size of a thumb; it costs less than a pot and takes a year longer.',
+  'winter container':
+    'A winter container is a clear box with a lid and holes, sown in winter and left outdoors: the cold wakes the seed, and it comes up by itself in spring.',
+  'half-ripe': 'Half-ripe cuttings are this year’s shoots when they are firm at the base, from high summer into autumn.',
+  'prick out': 'To prick out is to lift a seedling with its first true leaves and give it a pot of its own.',
   softwood: 'Softwood cuttings are tips of this year’s growth, taken in early summer and rooted.',
   filler: 'In a pot: an upright stands in the middle, fillers around it, and trailers hang over the edge.',
   braid: 'The braid is the year drawn as a river: a channel for each creature, a strand for each need, dry where it is not met.',

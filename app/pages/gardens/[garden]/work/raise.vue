@@ -163,6 +163,7 @@ const place = computed(() => raise.raising?.place ?? null);
         <RaiseBatch v-for="row in raise.over" :key="row.batch.id" :row="row" />
       </ul>
     </details>
+    <WordsHere :words="['winter container', 'softwood', 'half-ripe', 'prick out', 'harden off', 'divide']" />
     <p class="no-print mt-4 max-w-prose text-sm text-quiet">
       Protected plants are never dug; seed and cuttings are taken where the owner allows it and the law does. What is listed as
       invasive is given no way here. Shares and days are the usual ones; your own counts take their place as they gather.
