@@ -1,5 +1,6 @@
 import { libraryCounts } from '../core/library/check';
 import { checkLibrary, regionFits } from '../core/match/library-check';
+import { WayBook } from '../core/library/ways';
 import { checkCare } from '../core/work/care-check';
 import { SETTINGS } from '../core/settings';
 import { readLibrary } from './reference-files';
@@ -17,6 +18,12 @@ console.log(
   `of the statuses  ${share(counts.nativeRows, listed)} native, ${share(counts.introducedRows, listed)} introduced, ${share(counts.listedRows, listed)} listed`,
 );
 console.log(`low confidence   ${share(counts.lowConfidence, counts.plants + counts.targets)} of plants and targets`);
+const ways = new WayBook(library.propagation);
+const several = library.plants.filter((plant) => ways.of(plant).length >= 2).length;
+const guesses = library.propagation.filter((row) => row.confidence === 'low').length;
+console.log(
+  `ways of raising  ${several} plants have two or more; ${share(guesses, library.propagation.length)} of the rows are guesses`,
+);
 const fits = problems.length === 0 ? regionFits(library) : [];
 console.log('region                    populations  unexplained  bloom length');
 for (const { region, populations, unexplained, bloomLength } of fits)

@@ -102,7 +102,12 @@ function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start 
     }
     case 'spring-in-place': {
       const usualDay = days.dayOf('last-frost', null)! - 7 * (plant.sow_in_place ?? 0);
-      return window(usualDay, usualDay, lastSowing(way, here, days));
+      // Where summers are hot and dry, what is sown late comes up into the heat.
+      const heat =
+        place.yearClass === 'desert' || place.yearClass === 'dry-summer'
+          ? days.dayOf('last-frost', null)! + BEFORE_HEAT_d
+          : Infinity;
+      return window(usualDay, usualDay, Math.min(heat, lastSowing(way, here, days)));
     }
     default: {
       // Indoors: back from the last frost; chilled before that.
@@ -116,6 +121,8 @@ function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start 
     return latest < from ? [{ no: 'season' }] : [{ from: on(from), best: on(Math.min(best, latest)), latest: on(latest) }];
   }
 }
+/** Days after the last frost in which it is still cool enough to sow in place where summers are dry. */
+const BEFORE_HEAT_d = 45;
 /** Days in which seed that wants warmth before the cold can be sown. */
 const WARM_START_d = 44;
 /** The winter solstice: by then it is cold enough that nothing comes up too early. */

@@ -43,7 +43,8 @@ export function begun(
 }
 
 /** Is it an annual that is sown where it is to grow? */
-const isSownInPlace = ({ sowing }: PlantHere, { sow_on }: Planting) => sow_on !== null || (sowing !== null && !sowing.indoors);
+export const isSownInPlace = ({ sowing }: Pick<PlantHere, 'sowing'>, { sow_on }: Pick<Planting, 'sow_on'>): boolean =>
+  sow_on !== null || (sowing !== null && !sowing.indoors);
 
 /** What the plan and its timing ask for in a year: to plant or sow what is planned, and the cuts that were timed. */
 export function planTasks(

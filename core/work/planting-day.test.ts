@@ -44,6 +44,7 @@ describe('a card of the planting day', () => {
     expect(cardOf({ drainage: 'sharp' }, { drainage: 'sharp' }).depth.as).toBe('level');
     expect(cardOf({ kind: 'annual', height_max_cm: 90 }).depth).toEqual({ as: 'deeper', cm: 3 });
     expect(cardOf({ kind: 'annual', height_max_cm: 20 }).depth.as).toBe('level');
+    expect(cardOf({ kind: 'annual', height_max_cm: 90 }, {}, { tags: ['taproot'] }).depth.as).toBe('level');
     expect(depthWords(cardOf({ kind: 'tree' }), SI)).toContain('flare');
   });
   it('says what the probe has to say before it is planted', () => {

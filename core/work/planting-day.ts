@@ -86,11 +86,17 @@ function rootsOf(here: PlantHere, size: PlantSize, school: RootSchool, tags: rea
   return { do: school, because: 'school' };
 }
 
-function depthOf({ plant }: PlantHere, size: PlantSize, site: Pick<MeasuredSite, 'drainage' | 'texture'>): PlantingDepth {
+function depthOf(
+  { plant }: PlantHere,
+  size: PlantSize,
+  site: Pick<MeasuredSite, 'drainage'>,
+  tags: readonly CareTag[],
+): PlantingDepth {
   const { ball, bulbTimes, leggyCm, deeper_cm, high_cm } = SETTINGS.plantingDay;
   if (size === 'bulb') return { as: 'bulb', cm: Math.round(ball.bulb.deep_cm * bulbTimes) };
   if (isWoody(plant)) return { as: 'flare', cm: 0 };
-  if (plant.kind === 'annual' && plant.height_max_cm >= leggyCm) return { as: 'deeper', cm: deeper_cm };
+  if (plant.kind === 'annual' && plant.height_max_cm >= leggyCm && !tags.includes('taproot'))
+    return { as: 'deeper', cm: deeper_cm };
   if (plant.drainage === 'sharp' && site.drainage !== 'sharp') return { as: 'high', cm: high_cm };
   return { as: 'level', cm: 0 };
 }
@@ -115,7 +121,8 @@ export function plantingCard(
   const { ball, holeTimes, waterEvery_d, gritShare, stakeCm } = SETTINGS.plantingDay;
   const { wide_cm, deep_cm, first_l, then_l } = ball[size];
   const { plant, status, cautions } = here;
-  const depth = depthOf(here, size, site);
+  const tags = input.tagsOf(here);
+  const depth = depthOf(here, size, site, tags);
   const inPot = site.kind === 'container';
   const hole = {
     wide_cm: size === 'bulb' ? wide_cm * 2 : wide_cm * holeTimes,
@@ -131,7 +138,7 @@ export function plantingCard(
     site_id: site.id,
     size,
     hole,
-    roots: rootsOf(here, size, input.garden.school_roots, input.tagsOf(here)),
+    roots: rootsOf(here, size, input.garden.school_roots, tags),
     depth,
     acidity: acidityOf(here, site),
     water: { first_l, then_l, every_d: waterEvery_d },

@@ -263,6 +263,7 @@ const place = computed(() => draft.value as GardenFields);
         <ChoiceField
           v-model="draft.school_sowing as string"
           label="Sowing natives"
+          word="winter container"
           :error="errors.school_sowing"
           hint="Winter containers: the winter chills them, safe from birds. In place: no work, but seedlings look like weeds in April: labels. Chilled: in the refrigerator, for where winters are mild."
           :choices="SCHOOL_SOWING"

@@ -15,6 +15,7 @@ import { inUnitsOf } from '~~/core/words/units';
 
 /** The ways to a kind, the best first: what each takes, its days, and a press to begin it. */
 const props = defineProps<{ here: PlantHere; missing: number; openCount?: boolean }>();
+const garden = useGardenStore();
 const work = useWorkStore();
 const raise = useRaiseStore();
 const view = useViewStore();
@@ -72,7 +73,15 @@ const id = useId();
         <p v-if="way.quantity" class="text-sm">
           For {{ count }} {{ count === 1 ? 'plant' : 'plants' }}: {{ quantityWords(way, view.inUnits) }}.
         </p>
-        <p class="text-sm text-quiet">{{ reasons(way).join(' ') }}</p>
+        <p class="text-sm text-quiet">
+          {{ reasons(way).join(' ') }}
+          <NuxtLink
+            v-if="way.method === 'bought'"
+            class="link no-print inline-flex items-center phone:min-h-[44px]"
+            :to="`/gardens/${garden.id}/plan/shopping`"
+            >The shopping list</NuxtLink
+          >
+        </p>
         <LazyRaiseStart
           v-if="starting === way.method && way.method !== 'bought'"
           :way="way"

@@ -261,7 +261,9 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
         </p>
         <p v-else-if="raised.length === 0" class="mt-1 text-sm text-quiet">No way to raise it is given.</p>
         <p v-if="raised.length > 0 && !barred" class="mt-1 text-sm">
-          <NuxtLink class="link" :to="{ path: `/gardens/${garden.id}/work/raise`, query: { plant: id } }"
+          <NuxtLink
+            class="link inline-flex min-h-[26px] items-center phone:min-h-[44px]"
+            :to="{ path: `/gardens/${garden.id}/work/raise`, query: { plant: id } }"
             >How to raise it here, with its days</NuxtLink
           >
         </p>
