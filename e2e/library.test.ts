@@ -83,7 +83,11 @@ describe('browsing the library', () => {
     await page.getByRole('img', { name: /^Sun: 5–14 h\..*Under the oaks .*outside/ }).waitFor();
     await page.getByRole('region', { name: 'Who uses it' }).getByRole('link', { name: 'Monarch', exact: true }).first().waitFor();
     await page.getByRole('region', { name: 'Cautions' }).getByText('Poisonous to grazing animals').waitFor();
-    await page.getByRole('region', { name: 'How to raise it' }).getByText(/30 days of cold and wet/).first().waitFor();
+    await page
+      .getByRole('region', { name: 'How to raise it' })
+      .getByText(/30 days of cold and wet/)
+      .first()
+      .waitFor();
     expect(page.faults).toEqual([]);
   });
 });
