@@ -3,11 +3,11 @@ import { recordsOfNew } from '../core/garden/from-file';
 import { gardenHere } from '../core/garden/here';
 import { regionalGarden } from '../core/library/regional-garden';
 import { WayBook, type Way } from '../core/library/ways';
-import { averageDay, dayNumber, isoOf } from '../core/model/days';
+import { averageDay, dayInYear, dayNumber, isoOf, yearOf } from '../core/model/days';
 import { dayOfMonthDay } from '../core/model/half-month';
 import type { RaiseMethod } from '../core/model/vocabulary';
 import type { GardenFields } from '../core/model/garden';
-import { plantingWindow } from '../core/raise/out';
+import { isTender, plantingWindow } from '../core/raise/out';
 import type { WayHere } from '../core/raise/ways-here';
 import { readLibrary } from '../scripts/reference-files';
 
@@ -322,4 +322,61 @@ describe('worked cases', () => {
     )!;
     expect(waysIn(listed.place, listed.plant)).toEqual([]);
   });
+});
+
+describe('in any region, for any plant and way', () => {
+  it.each([
+    'upper-midwest',
+    'florida-peninsula',
+    'southwest-sky-islands',
+    'california-coast',
+    'pacific-northwest',
+    'southeast-piedmont',
+  ])(
+    '%s: days are in order, nothing tender stands out in the frost, and seed lies in the cold for as long as it asks',
+    (region) => {
+      const raising = raisingIn(region);
+      const { place } = raising;
+      library.plants.forEach((plant, i) => {
+        // Every fourth plant, another quarter in each region.
+        if (i % 4 !== region.length % 4) return;
+        const here = raising.input.almanac.plants.get(plant.id)!;
+        const tender = isTender(here, raising.input.garden.half_zone);
+        for (const way of raising.waysFor(plant.id, 6, TODAY)) {
+          const what = `${plant.id}, ${way.method}`;
+          if (way.start) {
+            expect(way.start.from, what).toBeLessThanOrEqual(way.start.best);
+            expect(way.start.best, what).toBeLessThanOrEqual(way.start.latest);
+            expect(way.start.latest, what).toBeGreaterThanOrEqual(TODAY);
+          }
+          way.steps.forEach((step, n) => {
+            if (n > 0) expect(step.from, what).toBeGreaterThanOrEqual(way.steps[n - 1]!.from);
+          });
+          const at = (kind: string) => way.steps.find((step) => step.kind === kind)?.from;
+          const [chill, sow, out, flower] = [at('chill'), at('sow'), at('plant-out'), at('flower')];
+          if (chill !== undefined) expect(sow! - chill, what).toBe(way.way!.row.chill_days);
+          if (way.method === 'winter-container' && way.start && !way.way!.row.warm_days && way.way!.row.window === '')
+            expect(
+              dayInYear(yearOf(way.start.latest) - (averageDay(way.start.latest) < 200 ? 1 : 0), place.cold!.to) -
+                way.start.latest,
+              what,
+            ).toBeGreaterThanOrEqual((way.way!.row.chill_days ?? 0) - 1);
+          if (
+            out !== undefined &&
+            tender &&
+            !place.days(2027).frostless &&
+            ['indoors', 'chilled-indoors', 'softwood'].includes(way.method)
+          ) {
+            const days = place.days(yearOf(out));
+            expect(averageDay(out), what).toBeGreaterThan(days.dayOf('last-frost', null)!);
+          }
+          if (flower !== undefined && out !== undefined) expect(flower, what).toBeGreaterThanOrEqual(out);
+          if (way.quantity?.units) {
+            expect(way.quantity.chance, what).toBeGreaterThanOrEqual(0.9);
+            expect(way.quantity.units, what).toBeGreaterThanOrEqual(6);
+          }
+        }
+      });
+    },
+  );
 });

@@ -48,8 +48,9 @@ function spanIn(span: { from: string; until: string }, here: Here, place: RaiseP
   const from = dayOf(span.from, here, place.days(year));
   let until = dayOf(span.until, here, place.days(year));
   if (from === null || until === null) return null;
-  // A span that ends before it begins ends in the year after.
-  if (until < from) until = (dayOf(span.until, here, place.days(year + 1)) ?? until) + 365;
+  // A span from autumn to spring ends in the year after; where a short season lets its ends pass each other, some of it is left.
+  if (until < from - PASSED_d) until = (dayOf(span.until, here, place.days(year + 1)) ?? until) + 365;
+  until = Math.max(until, from + LEAST_SPAN_d);
   const first = dayInYear(year, from);
   return { from: first, best: first, latest: dayInYear(year, until) };
 }
@@ -60,8 +61,10 @@ function lastSowing(way: Way, here: Here, days: YearDays): number {
   const frost = days.dayOf('first-frost', null)!;
   const { pot_on_d, grow_d, harden_d } = SETTINGS.raise;
   if (plant.kind === 'annual') return frost - SETTINGS.sowing.beforeFrost_d - (sowing?.toFlower_d ?? 75);
-  const grown = way.method === 'spring-in-place' ? 0 : (way.row.pot_on_days ?? pot_on_d) + grow_d + harden_d;
-  return frost - rootingDays(plant) - grown - (way.row.days_to ?? 30);
+  const up = frost - rootingDays(plant) - (way.row.days_to ?? 30);
+  if (way.method === 'spring-in-place') return up;
+  // What comes up slowly stays in its pot over winter: it can be sown until spring is there all the same.
+  return Math.max(up - (way.row.pot_on_days ?? pot_on_d) - grow_d - harden_d, days.dayOf('last-frost', null)! - SPRING_d);
 }
 
 /**
@@ -84,7 +87,7 @@ function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start 
     const spans = spansOf(cells, place.yearClass).flatMap((span) => spanIn(span, here, place, year) ?? []);
     if (!outdoors || chill === 0 || cold === null) return spans.length > 0 ? spans : [{ no: 'season' }];
     // It must lie in the cold for long enough; what wants warmth first, before it.
-    const last = warm > 0 ? on(cold.from - warm) : on(cold.to - chill);
+    const last = warm > 0 ? on(cold.from - warm) : on(cold.to + 1 - chill);
     return spans.map((span) => {
       if (warm > 0 && row.window === '') return { from: last - WARM_START_d, best: last - WARM_START_d / 2, latest: last };
       return { ...span, latest: Math.min(span.latest, Math.max(last, span.from)) };
@@ -97,7 +100,7 @@ function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start 
         const last = on(cold.from - warm);
         return [{ from: last - WARM_START_d, best: last - WARM_START_d / 2, latest: last }];
       }
-      const latest = on(cold.to - chill);
+      const latest = on(cold.to + 1 - chill);
       return [{ from: on(cold.from), best: Math.min(latest, Math.max(on(cold.from), on(MIDWINTER))), latest }];
     }
     case 'spring-in-place': {
@@ -121,6 +124,12 @@ function startIn(way: Way, here: Here, place: RaisePlace, year: number): (Start 
     return latest < from ? [{ no: 'season' }] : [{ from: on(from), best: on(Math.min(best, latest)), latest: on(latest) }];
   }
 }
+/** Days before the last frost until which what is to winter in its pot is sown indoors. */
+const SPRING_d = 14;
+/** Days by which the end of a span can lie before its beginning and still belong to the same season. */
+const PASSED_d = 100;
+/** Days that a season of parts lasts at the least. */
+const LEAST_SPAN_d = 14;
 /** Days after the last frost in which it is still cool enough to sow in place where summers are dry. */
 const BEFORE_HEAT_d = 45;
 /** Days in which seed that wants warmth before the cold can be sown. */

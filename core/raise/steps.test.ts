@@ -79,12 +79,12 @@ describe('a place', () => {
 
 describe('the start', () => {
   it('of a winter container is about the solstice, and not later than leaves it its days of cold', () => {
-    // Cold to day 465, 10 April: sixty days before that is 9 February.
-    expect(start(of('winter-container', { chill_days: 60 }), '2026-11-25')).toEqual(['2026-10-22', '2026-12-21', '2027-02-09']);
+    // Cold to day 465, 10 April: of sixty days that end with it the first is 10 February.
+    expect(start(of('winter-container', { chill_days: 60 }), '2026-11-25')).toEqual(['2026-10-22', '2026-12-21', '2027-02-10']);
     // Today is later than the best day, and early enough.
-    expect(start(of('winter-container', { chill_days: 60 }), '2027-01-20')).toEqual(['2026-10-22', '2027-01-20', '2027-02-09']);
+    expect(start(of('winter-container', { chill_days: 60 }), '2027-01-20')).toEqual(['2026-10-22', '2027-01-20', '2027-02-10']);
     // Too late: next winter.
-    expect(start(of('winter-container', { chill_days: 60 }), '2027-02-10')).toEqual(['2027-10-22', '2027-12-21', '2028-02-09']);
+    expect(start(of('winter-container', { chill_days: 60 }), '2027-02-11')).toEqual(['2027-10-22', '2027-12-21', '2028-02-10']);
   });
   it('is refused where the winter has too few cold days, with both figures', () => {
     expect(start(of('winter-container', { chill_days: 200 }), '2026-11-25')).toEqual({ no: 'cold', days: 171, wanted: 200 });
@@ -130,6 +130,16 @@ describe('the start', () => {
       '2027-01-10',
       '2027-03-31',
     ]);
+  });
+  it('of parts has two weeks where a short season lets the ends of its span pass each other', () => {
+    const passed = of('half-ripe', { window: 'bloom-end..first-frost-60' });
+    // Bloom ends on day 270, 27 September; first frost less 60 days is 26 August.
+    expect(start(passed, '2027-03-01')).toEqual(['2027-09-27', '2027-09-27', '2027-10-11']);
+  });
+  it('of seed that comes up slowly is in spring all the same: it winters in its pot', () => {
+    const slow = of('chilled-indoors', { chill_days: 100, days_from: 45, days_to: 150 });
+    // Sown at the latest two weeks before 20 April, a hundred days after it went into the cold: 27 December.
+    expect((start(slow, '2026-11-25') as string[])[2]).toBe('2026-12-27');
   });
   it('takes the span of its class of year where the row has one', () => {
     const row = { window: 'desert:10-01..11-30|last-frost..last-frost+30' };

@@ -150,10 +150,9 @@ export class GardenWork {
     const said = saidOf(work);
     const water = this.#water(weather, said);
     const tasks: TaskOn[] = [];
-    const raising = raiseTasks(this.input.raising.batches(doneOnBy(said)));
     for (const task of [
       ...this.#near(weather),
-      ...raising,
+      ...this.#raising(said),
       ...ownTasks(work),
       ...water.flatMap((row) => waterTask(row, today, weather)),
     ]) {
@@ -166,6 +165,15 @@ export class GardenWork {
       .filter((task) => !isRarer(task, tasks, today))
       .sort((a, b) => ORDER[a.standing] - ORDER[b.standing] || a.until - b.until || a.due - b.due);
     return { today, tasks: shown, water, warnings: this.#warnings(weather, water, said), leave: this.#leftAlone(weather) };
+  }
+
+  #raising(said: Said): Task[] {
+    return raiseTasks(this.input.raising.batches(doneOnBy(said)));
+  }
+
+  /** The steps of the batches that are left and begin in a year, after what was said of them. */
+  raisingOf(year: number, work: readonly Work[]): Task[] {
+    return this.#raising(saidOf(work)).filter((task) => yearOf(task.from) === year);
   }
 
   #isLivedOn({ plants }: Task, today: DayNumber): boolean {

@@ -51,10 +51,11 @@ function setPlanted() {
     `${fulfilled.value!.count} ${name.value} planted.`,
   );
 }
+/** One that was begun by a tick in Work has its day written with it, so that it counts though nothing came up. */
 const end = (ended: boolean) =>
   commands.changeBatch(
     batch.value,
-    { ended },
+    { ended, begun_on: batch.value.begun_on ?? isoOf(props.row.begin) },
     ended ? `${name.value}: ended. Its counts take part in the next.` : `${name.value}: taken up again.`,
   );
 </script>

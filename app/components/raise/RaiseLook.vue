@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isoOf } from '~~/core/model/days';
 import { LookFields } from '~~/core/model/raise';
 import type { BatchHere } from '~~/core/raise/batch-here';
 import { isSeedMethod } from '~~/core/library/ways';
@@ -31,7 +32,7 @@ async function submit() {
       batch,
       {
         ...begun,
-        ...(props.row.begun && batch.begun_on === null ? { begun_on: batch.planned_on } : {}),
+        ...(props.row.begun && batch.begun_on === null ? { begun_on: isoOf(props.row.begin) } : {}),
         looks: [...batch.looks, look],
       },
       `${garden.nameOf(batch.plant)}: written down.`,

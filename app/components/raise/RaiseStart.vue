@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { BatchFields } from '~~/core/model/raise';
-import { isoOf } from '~~/core/model/days';
+import { isoOf, type DayNumber } from '~~/core/model/days';
 import type { PlantHere } from '~~/core/model/here';
 import type { RaiseMethod } from '~~/core/model/vocabulary';
 import type { WayHere } from '~~/core/raise/ways-here';
@@ -8,7 +8,7 @@ import { unitName } from '~~/core/words/raise';
 import { sentence } from '~~/core/words/lists';
 
 /** A batch begun, or planned for its best day: how many, from where, in what. */
-const props = defineProps<{ way: WayHere; here: PlantHere; want: number }>();
+const props = defineProps<{ way: WayHere; here: PlantHere; want: number; on?: DayNumber }>();
 const emit = defineEmits<{ close: [] }>();
 const work = useWorkStore();
 const commands = useCommands();
@@ -17,7 +17,7 @@ const form = useDraft(BatchFields, () => ({
   plant: props.here.plant.id,
   method: props.way.method as RaiseMethod,
   source: '',
-  planned_on: isoOf(start?.best ?? work.today),
+  planned_on: isoOf(props.on ?? start?.best ?? work.today),
   begun_on: null,
   units: quantity?.units ?? props.want,
   containers: quantity?.containers?.count ?? 0,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { DayNumber } from '~~/core/model/days';
 import type { PlantHere } from '~~/core/model/here';
 import type { WayHere } from '~~/core/raise/ways-here';
 import {
@@ -30,6 +31,12 @@ const possible = computed(() => ways.value.filter((way) => !way.refused));
 const refused = computed(() => ways.value.filter((way) => way.refused));
 const open = ref('');
 const starting = ref('');
+/** The day of a second start, where one is begun. */
+const second = ref<DayNumber | null>(null);
+function start(way: WayHere, on: DayNumber | null) {
+  starting.value = way.method;
+  second.value = on;
+}
 const openNow = (way: WayHere) => way.start !== null && way.start.from <= work.today && way.start.latest >= work.today;
 const reasons = (way: WayHere) =>
   way.reasons
@@ -65,7 +72,7 @@ const id = useId();
             class="press no-print ml-auto"
             :class="i === 0 ? 'press-main' : ''"
             :aria-expanded="starting === way.method"
-            @click="starting = starting === way.method ? '' : way.method"
+            @click="starting === way.method ? (starting = '') : start(way, null)"
           >
             Start a batch<span class="sr-only"> of {{ here.plant.common }}, {{ METHOD_WORDS[way.method] }}</span>
           </button>
@@ -84,9 +91,11 @@ const id = useId();
         </p>
         <LazyRaiseStart
           v-if="starting === way.method && way.method !== 'bought'"
+          :key="`${way.method} ${second}`"
           :way="way"
           :here="here"
           :want="count"
+          :on="second ?? undefined"
           @close="starting = ''"
         />
         <div v-if="open === way.method && way.way" :id="`${id}-${way.method}`" class="mt-1 text-sm">
@@ -95,6 +104,9 @@ const id = useId();
             <li v-if="way.way.row.fails">{{ inUnitsOf(way.way.row.fails, view.inUnits) }}</li>
             <li v-if="way.second">
               A second start about {{ dayWords(way.second, work.today) }} is insurance: one lost tray is not all.
+              <button class="link no-print min-h-[26px] phone:min-h-[44px]" @click="start(way, way.second)">
+                Start a second batch<span class="sr-only"> of {{ here.plant.common }}, {{ METHOD_WORDS[way.method] }}</span>
+              </button>
             </li>
           </ul>
           <table class="tabular mt-1 w-auto! text-sm">

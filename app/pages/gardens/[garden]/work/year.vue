@@ -10,10 +10,14 @@ const work = useWorkStore();
 const view = useViewStore();
 const year = ref(yearOf(work.today));
 const kind = ref('');
-const tasks = computed(
-  () => work.work?.tasksOf(year.value, null).filter((task) => !kind.value || task.action === kind.value) ?? [],
+/** With the steps of what is raised. */
+const all = computed(() =>
+  work.work
+    ? [...work.work.tasksOf(year.value, null), ...work.work.raisingOf(year.value, work.said)].sort((a, b) => a.from - b.from)
+    : [],
 );
-const kinds = computed(() => [...new Set((work.work?.tasksOf(year.value, null) ?? []).map((task) => task.action))].sort());
+const tasks = computed(() => all.value.filter((task) => !kind.value || task.action === kind.value));
+const kinds = computed(() => [...new Set(all.value.map((task) => task.action))].sort());
 const halves = computed(() =>
   [...groupBy(tasks.value, (task) => String(halfMonthOfDay(averageDay(task.from))))]
     .map(([half, rows]) => [Number(half), rows] as const)
