@@ -21,6 +21,7 @@ const GROUPS: Record<string, string[]> = {
   fit: ['core/match/fit'],
   bloom: ['core/almanac/bloom'],
   climate: ['core/place/climate', 'core/library/status.ts'],
+  raise: ['core/raise', 'core/library/ways.ts', 'core/work/divisions.ts', 'core/work/planting-day.ts'],
 };
 
 const filesOf = (path: string) =>

@@ -165,6 +165,15 @@ describe('planting out', () => {
     expect(plantingWindow({ plant: plant('w', { kind: 'shrub' }) }, days, at)).toEqual({ from: 96, to: 242 });
     expect(plantingWindow({ plant: plant('z', { kind: 'annual' }) }, days, at)).toEqual({ from: 111, to: 155 });
   });
+  it('waits for the rains only where summers are dry, and has a hundred days from them', () => {
+    const wet = months((m) => (m < 4 || m > 10 ? 120 : 4));
+    const there = placeOf(flat(12), wet);
+    const rains = there.days(2027).dayOf('rains', null)!;
+    // The rains set in with November, day 305.
+    expect(rains).toBe(305);
+    expect(plantingWindow(herb, there.days(2027), { halfZone: '9a', yearClass: 'dry-summer' })).toEqual({ from: 305, to: 405 });
+    expect(plantingWindow(herb, there.days(2027), { halfZone: '9a', yearClass: 'mild-winter' })).toEqual({ from: 96, to: 256 });
+  });
   it('waits for the window, for mild nights, or for next spring', () => {
     const out = (ready: string, nights: number | null = null) => isoOf(outFrom(herb, place.days, at, dayNumber(ready), nights));
     expect(out('2027-03-01')).toBe('2027-04-06');
@@ -234,6 +243,54 @@ describe('the steps', () => {
       'divide 2027-04-01',
       'plant-out 2027-04-01',
       'look1 2027-04-15',
+    ]);
+  });
+  it('have the days in which each is done', () => {
+    const spans = (a: Way, begin: string) =>
+      Object.fromEntries(
+        stepsOf(a, herb, '7a', place, dayNumber(begin)).map(({ kind, number, from, until }) => [
+          `${kind}${number ?? ''}`,
+          until - from,
+        ]),
+      );
+    expect(spans(of('chilled-indoors', { chill_days: 30, warm_days: 20, treatment: ['double'] }), '2027-01-10')).toMatchObject({
+      buy: 14,
+      warm: 2,
+      chill: 2,
+      sow: 3,
+      look1: 2,
+      'prick-out': 7,
+      harden: 7,
+      'plant-out': 14,
+      flower: 14,
+    });
+    // Layers: a week to lay them; severed from the middle of the rooting days (90) to two weeks after the last (150 − 90 + 14 …).
+    expect(spans(of('layering', { days_from: 30, days_to: 150 }), '2027-04-20')).toMatchObject({
+      layer: 7,
+      sever: 74,
+      'plant-out': 88,
+    });
+    expect(spans(of('division'), '2027-04-01')).toMatchObject({ divide: 7, 'plant-out': 8, look1: 7 });
+    expect(spans(of('spring-in-place'), '2027-04-20')).toMatchObject({ thin: 14 });
+    expect(spans(of('hardwood', { days_from: 60, days_to: 90 }), '2027-01-10')).toMatchObject({ cut: 3, look1: 5 });
+  });
+  it('of bare wood are looks in spring, three weeks apart', () => {
+    // Spring comes up on day 115, 25 April.
+    expect(kinds(of('hardwood', { days_from: 60, days_to: 90 }), '2027-01-10').slice(0, 4)).toEqual([
+      'cut 2027-01-10',
+      'look1 2027-04-25',
+      'look2 2027-05-16',
+      'look3 2027-06-06',
+    ]);
+    // What roots slowly on the bench is looked at every two weeks, six times at the most.
+    const slow = kinds(of('half-ripe', { days_from: 60, days_to: 110 }), '2027-09-01').filter((step) => step.startsWith('look'));
+    expect(slow).toEqual([
+      'look1 2027-09-15',
+      'look2 2027-09-29',
+      'look3 2027-10-13',
+      'look4 2027-10-27',
+      'look5 2027-11-10',
+      'look6 2027-11-24',
     ]);
   });
   it('are in the order of their days, whatever the way and the day it is begun', () => {

@@ -61,6 +61,12 @@ describe('a card of the planting day', () => {
       /^4 l each now, 12 l for all; then 2 l each every 3 days for two weeks, every 7 days for four/i,
     );
   });
+  it('asks for a stake to each tall slender plant, and none to what is bushy or climbs', () => {
+    expect(cardOf({ height_max_cm: 160, habit: 'single' }).stakes).toBe(3);
+    expect(cardOf({ height_max_cm: 140, habit: 'single' }).stakes).toBe(0);
+    expect(cardOf({ height_max_cm: 160, habit: 'clump' }).stakes).toBe(0);
+    expect(cardOf({ kind: 'vine', height_max_cm: 300, habit: 'climber' })).toMatchObject({ stakes: 0, supports: 3 });
+  });
   it('adds grit only where the ground does not drain as it wants: a third of the hole', () => {
     // π ÷ 4 × 2.8² × 1.3 dm³ = 8.0 l; a third of three holes is 7.9 l.
     expect(cardOf({ drainage: 'sharp' }, { drainage: 'well' }).grit_l).toBeCloseTo(7.93, 1);
@@ -86,6 +92,28 @@ describe('a day', () => {
     );
     return plantingDay(cards, input);
   };
+  it('goes from bed to bed, the nearest to the one before', () => {
+    const three = [site('bed'), site('far'), site('near')];
+    const planted = ['bed', 'far', 'near'].map((id, i) => planting(`p${i}`, 'aster', 1, { site_id: id }));
+    const there = gardenHere(recordsIn({ ...world, plants: [plant('aster')] }, planted, { sites: three }), libraryOf(world));
+    const input: PlantingDayInput = {
+      ...inputOf({ all: planted }),
+      middles: new Map([
+        ['bed', [0, 0]],
+        ['far', [30, 0]],
+        ['near', [5, 0]],
+      ]),
+    };
+    const cards = there.plantings.map((row) =>
+      plantingCard(
+        row,
+        there.almanac.plants.get('aster')!,
+        there.sites.find((one) => one.id === row.site_id)!,
+        input,
+      )!,
+    );
+    expect(plantingDay(cards, input).cards.map((card) => card.site_id)).toEqual(['bed', 'near', 'far']);
+  });
   it('sums its water, labels, supports and mulch, and the mix of pots that are empty', () => {
     // 3 × 4 + 1 × 4 litres.
     expect(dayOf(rows).materials).toMatchObject({ plants: 4, labels: 2, water_l: 16, mix_l: 30, supports: 1 });
