@@ -68,6 +68,11 @@ describe('the raising of the pond garden', () => {
     await page.getByRole('button', { name: /\d\. Seed, outdoors in winter containers/ }).click();
     await page.getByText(/With \d+ seeds the chance of 7 plants or more is 9\d in 100/).waitFor();
     await page.getByRole('row', { name: /^Sow 21 December to 24 December/ }).waitFor();
+    // A second start two weeks on is insurance.
+    await page.getByRole('button', { name: /^Start a second batch/ }).click();
+    const form = page.getByRole('form', { name: 'Start Golden ragwort' });
+    expect(await form.getByLabel('To be begun on').inputValue()).toBe('2028-01-04');
+    await form.getByRole('button', { name: 'Cancel' }).click();
   });
   it('a batch begun today comes into the work with its steps, and goes with them', async () => {
     await page.getByRole('button', { name: /Start a batch of Golden ragwort, Seed, chilled/ }).click();
