@@ -7,6 +7,7 @@ import type { ContainerKind } from '../raise/quantity';
 import type { ShareRange } from '../raise/rates';
 import type { StepKind } from '../raise/steps';
 import type { Refusal, WayHere, WayReason } from '../raise/ways-here';
+import { listed } from './lists';
 import type { Units } from './units';
 import { dayWords, minutesWords } from './work';
 
@@ -221,6 +222,18 @@ export function quantityReasons(row: Pick<WayHere, 'method' | 'quantity' | 'way'
     }.`,
     ...(seed ? ['A packet’s number of seeds differs: ask.'] : []),
   ];
+}
+
+/** What of a way’s days is the usual of such ways and no figure of the plant, a sentence; empty where all of them are its own. */
+export function usualWords({ method, row }: Way): string {
+  const parts = isSeedMethod(method)
+    ? [
+        row.pot_on_days === null && !method.endsWith('in-place') ? 'days to pricking out' : '',
+        row.harden_days === null && !method.endsWith('in-place') ? 'days of hardening off' : '',
+        row.chill_days && row.chill_c === null && method === 'chilled-indoors' ? 'the cold of a refrigerator' : '',
+      ].filter(Boolean)
+    : [];
+  return parts.length === 0 ? '' : `Usual for such ways, not figures of this plant: ${listed(parts)}.`;
 }
 
 /** A span of days as one says them, `5 to 12 March`. */

@@ -10,7 +10,7 @@ import { AZURE, AZURE_FLOWERS, needIn } from '../testing/offers';
 import { gardenOf, GARDEN, libraryOf, plant, planting, site, target, way, type World } from '../testing/worked-garden';
 import type { HazardGate } from '../match/gates/gates';
 import { gateSentence } from './gates';
-import { wayWords } from './raise';
+import { usualWords, wayWords } from './raise';
 import { listed } from './lists';
 import { gapLabel, gapSentence, percent } from './needs';
 import { changeSentence, nearMissSentence, offerEffect } from './offers';
@@ -123,6 +123,23 @@ it('a way to raise a plant, warm in the units chosen', () => {
     'soak the seed overnight; 60 days of cold and wet; on the surface, in the light; up in 14 to 30 days at 20 °C; 40 to 70 in 100 succeed',
   );
   expect(wayWords({ method: 'winter-container', row, ofKin: true }, aster, US)).toMatch(/at 68 °F; .*; figures of its kin$/);
+});
+
+it('the usual days of a way are distinguished from figures of the plant', () => {
+  const usual = (
+    over: Parameters<typeof way>[2],
+    method: 'winter-container' | 'chilled-indoors' | 'autumn-in-place' | 'division',
+  ) => usualWords({ method, row: way('aster', [method], over), ofKin: false });
+  expect(usual({}, 'winter-container')).toBe(
+    'Usual for such ways, not figures of this plant: days to pricking out and days of hardening off.',
+  );
+  expect(usual({ pot_on_days: 21 }, 'winter-container')).toBe(
+    'Usual for such ways, not figures of this plant: days of hardening off.',
+  );
+  expect(usual({ pot_on_days: 21, harden_days: 8, chill_days: 30, chill_c: 4 }, 'chilled-indoors')).toBe('');
+  expect(usual({ pot_on_days: 21, harden_days: 8, chill_days: 30 }, 'chilled-indoors')).toContain('the cold of a refrigerator');
+  expect(usual({}, 'autumn-in-place')).toBe('');
+  expect(usual({}, 'division')).toBe('');
 });
 
 it('an obstacle says what to change', () => {

@@ -10,6 +10,7 @@ import {
   refusalWords,
   STEP_WORDS,
   spanWords,
+  usualWords,
 } from '~~/core/words/raise';
 import { dayWords } from '~~/core/words/work';
 import { inUnitsOf } from '~~/core/words/units';
@@ -102,6 +103,7 @@ const id = useId();
           <ul class="list-disc pl-5">
             <li v-for="line in quantityReasons(way)" :key="line">{{ line }}</li>
             <li v-if="way.way.row.fails">{{ inUnitsOf(way.way.row.fails, view.inUnits) }}</li>
+            <li v-if="usualWords(way.way)">{{ usualWords(way.way) }}</li>
             <li v-if="way.second">
               A second start about {{ dayWords(way.second, work.today) }} is insurance: one lost tray is not all.
               <button class="link no-print min-h-[26px] phone:min-h-[44px]" @click="start(way, way.second)">
