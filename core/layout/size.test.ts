@@ -22,7 +22,7 @@ describe('mature size', () => {
     expect(tall(5) / tall(1)).toBe(2);
   });
 
-  it('is told with a range: a quarter of the span either way', () => {
+  it('is given with a range: a quarter of the span either way', () => {
     expect(sizeHere(HERB, { sun_h: 8, moisture: 3 }).height).toEqual({ low: 75, expected: 90, high: 105 });
   });
 

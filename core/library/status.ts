@@ -7,6 +7,10 @@ import { isInZones } from '../place/climate/zones';
 /** Is a status a listing that forbids: invasive or noxious? */
 export const isListed = (status: string) => status === 'invasive' || status === 'noxious';
 
+/** Is a plant never spread where it has this status: listed there, or listed elsewhere and not known to be harmless there? */
+export const isBarred = ({ status, listedIn, offered }: Pick<StatusHere, 'status' | 'listedIn' | 'offered'>): boolean =>
+  isListed(status) || (listedIn.length > 0 && !offered);
+
 /** Listings that forbid come first: one such row decides, whatever a wider one says. */
 const WEIGHT: Record<PlantStatus['status'], number> = {
   noxious: 5,

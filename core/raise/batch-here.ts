@@ -36,12 +36,12 @@ export interface BatchHere {
 }
 
 const NONE = { up: 0, lost: 0, potted: 0, planted: 0, given: 0 };
-/** Steps of beginning, and those that a count shows to be taken. */
-const BEGINS: ReadonlySet<StepKind> = new Set(['buy', 'warm', 'chill', 'sow', 'cut', 'divide', 'layer']);
+/** Steps by which a batch is begun, and those that a count shows to be taken. */
+const BEGINS: ReadonlySet<StepKind> = new Set(['warm', 'chill', 'sow', 'cut', 'divide', 'layer']);
 const POTS: ReadonlySet<StepKind> = new Set(['prick-out', 'pot', 'sever']);
 
-/** The first step by which a batch counts as begun. */
-const FIRST: ReadonlySet<StepKind> = new Set(['warm', 'chill', 'sow', 'cut', 'divide', 'layer']);
+/** Is it a step by which a batch is begun? */
+export const isBeginning = ({ kind }: Pick<RaiseStep, 'kind'>): boolean => BEGINS.has(kind);
 
 /** The name of a step of a batch, by which what was said of it is found. */
 export const stepKey = (batchId: string, { kind, number }: Pick<RaiseStep, 'kind' | 'number'>): string =>
@@ -62,7 +62,7 @@ export function batchHere(
 ): BatchHere {
   const planned = dayNumber(batch.planned_on);
   const plannedSteps = way ? stepsOf(way, here, halfZone, place, planned) : [];
-  const first = plannedSteps.find((step) => FIRST.has(step.kind));
+  const first = plannedSteps.find(isBeginning);
   const begunOn = batch.begun_on !== null ? dayNumber(batch.begun_on) : first ? doneOn(stepKey(batch.id, first)) : null;
   const begin = begunOn ?? planned;
   const steps = begin === planned || !way ? plannedSteps : stepsOf(way, here, halfZone, place, begin);
@@ -118,7 +118,7 @@ export function batchHere(
     if (doneOn(stepKey(batch.id, step)) !== null) return true;
     // Seed of which the source is known is there.
     if (step.kind === 'buy' && batch.source !== '') return true;
-    if (BEGINS.has(step.kind)) return begunOn !== null && !(step.kind === 'sow' && chilledStill(step));
+    if (step.kind === 'buy' || isBeginning(step)) return begunOn !== null && !(step.kind === 'sow' && chilledStill(step));
     if (step.kind === 'look') return looked.some((day) => day >= step.from);
     if (POTS.has(step.kind)) return counts.potted > 0 || counts.planted > 0;
     return step.kind === 'harden' && counts.planted > 0;

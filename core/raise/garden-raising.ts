@@ -1,4 +1,5 @@
 import { YearDays, type YearPlace } from '../almanac/anchors';
+import { isBarred } from '../library/status';
 import type { WayBook, Way } from '../library/ways';
 import { yearOf, type DayNumber } from '../model/days';
 import type { Garden, Planting } from '../model/garden';
@@ -10,7 +11,7 @@ import type { OwnPrices } from '../plan/shopping/sizes';
 import { batchHere, type BatchHere } from './batch-here';
 import { coldSeason, yearClassOf, type RaisePlace } from './place';
 import { ownFigures, rangeOf, tableShare, withOwn, type OwnFigures, type ShareRange } from './rates';
-import { isBarred, waysHere, type Raiser, type WayHere } from './ways-here';
+import { waysHere, type Raiser, type WayHere } from './ways-here';
 
 /** What raising is calculated from. */
 export interface RaisingInput {
@@ -23,7 +24,7 @@ export interface RaisingInput {
   prices: OwnPrices;
 }
 
-/** A kind that the plan wants, and how it is come by. */
+/** A kind that the plan wants, and the ways to have it. */
 export interface KindWanted {
   here: PlantHere;
   /** Plants of it that are planned or on order. */
@@ -87,7 +88,7 @@ export class GardenRaising {
 
   /** The rows of the ways of a plant; none of what is listed here. */
   rowsOf(here: PlantHere): Way[] {
-    return isBarred(here) ? [] : this.input.ways.of(here.plant);
+    return isBarred(here.status) ? [] : this.input.ways.of(here.plant);
   }
 
   /** The ways to so many plants of a kind from a day on, the best first. Throws a RangeError for a plant the library does not have. */

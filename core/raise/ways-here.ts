@@ -1,4 +1,4 @@
-import { isListed } from '../library/status';
+import { isBarred } from '../library/status';
 import { isSeedMethod, type Way } from '../library/ways';
 import type { DayNumber } from '../model/days';
 import type { PlantHere } from '../model/here';
@@ -22,7 +22,7 @@ export interface WayReason {
 /** Why a way is not to be taken here. */
 export type Refusal = NoStart | { no: 'light' } | { no: 'mother' } | { no: 'too-many' } | { no: 'trade' };
 
-/** One way to come by a plant here, with what it takes. */
+/** One way to have a plant here, with what it takes. */
 export interface WayHere {
   method: RaiseMethod | 'bought';
   way: Way | null;
@@ -55,12 +55,8 @@ const BY_SCHOOL: Record<SowingSchool, readonly RaiseMethod[]> = {
 };
 const INDOORS: ReadonlySet<string> = new Set(['chilled-indoors', 'indoors']);
 
-/** What is never spread here: listed, or listed elsewhere and not known to be harmless here. */
-export const isBarred = ({ status }: Pick<PlantHere, 'status'>): boolean =>
-  isListed(status.status) || (status.listedIn.length > 0 && !status.offered);
-
 /**
- * The ways to come by `want` plants of a kind here, the best first: those that cannot be taken last, with the reason. None of
+ * The ways to have `want` plants of a kind here, the best first: those that cannot be taken last, with the reason. None of
  * what is listed as invasive.
  */
 export function waysHere(
@@ -72,7 +68,7 @@ export function waysHere(
   today: DayNumber,
   { mothers, ownOf }: { mothers: number; ownOf: (method: RaiseMethod) => OwnFigures },
 ): WayHere[] {
-  if (isBarred(here)) return [];
+  if (isBarred(here.status)) return [];
   const found = [...ways.map((way) => raised(way)), bought()];
   const dearest = Math.max(1, ...found.map((row) => row.cost_minor));
   const { points } = SETTINGS.raise;

@@ -66,20 +66,20 @@ const score = (wishes: Partial<LayoutScore['wishes']>): LayoutScore => ({
   total: 1,
 });
 
-it('a move is told by what it changes most, and not by what it leaves alone', () => {
+it('a move is described by what it changes most, and not by what it leaves alone', () => {
   const before = score({ heights: met(1), room: met(1), light: met(0.8) });
   const after = score({ heights: met(0.9), room: met(0.7), light: met(0.8) });
   expect(changeWords(before, after)).toEqual(['Room to grow: worse by 30 of 100', 'Low before tall: worse by 10 of 100']);
   expect(changeWords(after, before)[0]).toBe('Room to grow: better by 30 of 100');
 });
 
-it('how far a wish is met is told in plants, or in hundredths where it is met in part by all', () => {
+it('how far a wish is met is said in plants, or in hundredths where it is met in part by all', () => {
   expect(metWords({ value: 0.96, of: 74, against: [1, 2, 3] })).toBe('71 of 74');
   expect(metWords({ value: 1, of: 74, against: [] })).toBe('74 of 74');
   expect(metWords({ value: 0.87, of: 74, against: [] })).toBe('87 %');
 });
 
-it('a side is told by what lies at it', () => {
+it('a side is named by what lies at it', () => {
   const side = { side: 'bottom', seen: null, backed: null, worn: null } as const;
   expect(sideSentence(side)).toBe('');
   expect(sideSentence({ ...side, seen: { by: 'path', name: 'Walk' }, worn: { name: 'Walk', paved: true } })).toBe(

@@ -8,6 +8,7 @@ import { fit } from '../match/fit/fit';
 import { nectarValue } from '../match/nectar';
 import { piecesOf } from '../raise/quantity';
 import { isStart, nextStart, type Start } from '../raise/starts';
+import { SETTINGS } from '../settings';
 import type { CareTasks } from './care-tasks';
 import type { WorkInput } from './task';
 
@@ -18,8 +19,7 @@ export interface DivisionDue {
   way: Way;
   /** Years since it was planted or last divided; null where that is not known. */
   age: number | null;
-  /** Due: it is old enough; or (`wanted`) its care asks for it, to keep it alive. */
-  due: boolean;
+  /** Its care asks for it, to keep it alive. */
   wanted: boolean;
   season: Start;
   /** Pieces to plant elsewhere from all its plants, one of each going back in its place. */
@@ -32,6 +32,8 @@ export interface DivisionDue {
   serves: { target: string; stage: Stage }[];
 }
 
+/** Years between divisions where neither care nor the way says. */
+const EVERY_years = 3;
 /** Worth of nectar (0–3) from which more of a plant is worth naming. */
 const WORTH = 2;
 
@@ -74,19 +76,21 @@ export function divisionsOf(input: WorkInput, care: CareTasks, today: DayNumber)
     const since = lastDivided(planting.plant);
     const planted = Math.max(planting.planted_year ?? -Infinity, since ?? -Infinity);
     const age = Number.isFinite(planted) ? year - planted : null;
-    const rule = care.book.of(here, site, Math.max(0, age ?? 5)).rules.find((row) => row.action === 'divide');
+    const rule = care.book
+      .of(here, site, Math.max(0, age ?? SETTINGS.work.unknownAge))
+      .rules.find((row) => row.action === 'divide');
+    const every = rule?.every_years ?? way.row.every_from ?? EVERY_years;
+    if (age !== null && age < every) continue;
     const start = rule
       ? nextStart({ ...way, row: { ...way.row, window: `${rule.from}..${rule.until || rule.from}` } }, here, raising.place, today)
       : nextStart(way, here, raising.place, today);
     if (!isStart(start)) continue;
-    const every = rule?.every_years ?? way.row.every_from ?? 3;
     const pieces = piecesOf(way);
     found.push({
       planting,
       here,
       way,
       age,
-      due: age === null || age >= every,
       wanted: rule !== undefined,
       season: start,
       pieces: { from: pieces.from * planting.count, to: pieces.to * planting.count },
@@ -97,9 +101,7 @@ export function divisionsOf(input: WorkInput, care: CareTasks, today: DayNumber)
       serves: servedBy(here),
     });
   }
-  return found
-    .filter((row) => row.due)
-    .sort((a, b) => a.season.from - b.season.from || a.here.plant.common.localeCompare(b.here.plant.common, 'en'));
+  return found.sort((a, b) => a.season.from - b.season.from || a.here.plant.common.localeCompare(b.here.plant.common, 'en'));
 
   /** The year in which a kind was last divided here, by the batches. */
   function lastDivided(plant: string): number | null {

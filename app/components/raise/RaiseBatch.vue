@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { isoOf } from '~~/core/model/days';
 import { dateName } from '~~/core/model/half-month';
-import { funnelOf, stepKey, type BatchHere } from '~~/core/raise/batch-here';
+import { funnelOf, isBeginning, stepKey, type BatchHere } from '~~/core/raise/batch-here';
 import { howOf } from '~~/core/raise/how';
 import { expectedWords, METHOD_WORDS, STAGE_WORDS, STEP_WORDS, spanWords, unitName } from '~~/core/words/raise';
 import { dayWords } from '~~/core/words/work';
@@ -23,9 +23,7 @@ const looking = ref(false);
 const more = ref(false);
 const FUNNEL_WORDS = { begun: 'begun', up: 'up', potted: 'potted', planted: 'planted' } as const;
 const funnel = computed(() => funnelOf(props.row));
-const begins = computed(
-  () => next.value && ['warm', 'chill', 'sow', 'cut', 'divide', 'layer'].includes(next.value.kind) && !props.row.begun,
-);
+const begins = computed(() => next.value !== null && isBeginning(next.value) && !props.row.begun);
 /** The first step is the beginning of the batch; the others are ticked as work. */
 function done() {
   if (!next.value) return;

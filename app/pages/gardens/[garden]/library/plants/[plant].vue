@@ -5,7 +5,7 @@ import { METHOD_WORDS, wayWords } from '~~/core/words/raise';
 import { within } from '~~/core/words/lists';
 import { inUnitsOf } from '~~/core/words/units';
 import { ACTION_WORDS, ruleFor, ruleHow, ruleWhen } from '~~/core/words/work';
-import { isListed } from '~~/core/library/status';
+import { isBarred, isListed } from '~~/core/library/status';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
 import { HALF_ZONES, HOST_RANKS } from '~~/core/model/vocabulary';
 import { nectarOfFlower, drinksNectar } from '~~/core/match/nectar';
@@ -116,10 +116,7 @@ const raised = computed(() =>
 );
 const story = computed(() => (here.value ? bloomStory(here.value, garden.almanac!.frosts, garden.regionName) : null));
 /** Listed here, or listed elsewhere and not known to be harmless here: nobody is told how to have more of it. */
-const barred = computed(
-  () =>
-    here.value && (isListed(here.value.status.status) || (here.value.status.listedIn.length > 0 && !here.value.status.offered)),
-);
+const barred = computed(() => here.value && isBarred(here.value.status));
 /** All that holds of it here, the days those of an average year. */
 const care = computed(() => (plant.value ? (work.work?.careOf(id.value) ?? []) : []));
 const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
