@@ -16,6 +16,7 @@ const ROOMS = [
   'raise',
   'work',
   'log',
+  'why',
   'garden',
   'words',
 ];

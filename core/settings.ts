@@ -344,6 +344,82 @@ export const SETTINGS = {
     /** Days after the first frost that hardy herbs still flower. Judgement: light frosts spare asters. */
     hardyBloomAfterFrost: 21,
   },
+  why: {
+    /** Score (steps of doubling) of all causes that nobody thought of, and what is taken off out of its months. Judgement. */
+    otherPrior: 2,
+    outOfSeason: 3,
+    /** Likelihood from which one cause leads, and how many times the next; likelihood from which it is named where nothing is left to look at. Judgement. */
+    clear_share: 0.62,
+    clearTimes: 3,
+    likely_share: 0.35,
+    /** Least that a check is expected to tell (bits) to be worth asking, and steps of doubling from which an answer speaks for a cause, and strongly. Judgement. */
+    tells_bits: 0.02,
+    someFrom: 0.3,
+    strongFrom: 2,
+    /** Causes shown at first. */
+    shown: 5,
+    /** Sun (hours) by which a bed is darker than it was said to be that counts as crept shade. Judgement: half of what part sun differs from sun. */
+    crept_h: 1.5,
+    /** Planted ground beside the ground there is from which plants crowd. Judgement. */
+    crowded: 1.25,
+    /** Years from which a plant is settled, and after which a clump is old where nobody says. Trade. */
+    settled_y: 3,
+    clump_y: 4,
+    /** Days after its first leaf on which a plant may still come up, and the day of the year before which no late riser is late. Trade: the middle of June. */
+    leafLate_d: 28,
+    lateRiser_day: 166,
+    /** Days before its last leaf in which it ends. */
+    leafEnds_d: 30,
+    /** Days that count as lately, as this season, and about a flight’s end. */
+    lately_d: 30,
+    season_d: 90,
+    about_d: 14,
+    flightEdge_d: 21,
+    hatch_d: 8,
+    released_d: 120,
+    /** Days of the log, and days among them with something written down, below which little was looked. */
+    looked_d: 30,
+    looks: 3,
+    /** Share of laying (0–1) on a host in the light it has under which that light is wrong. */
+    wrongLight: 0.5,
+    /** Half-zone from which milkweeds of the tropics keep their leaf. */
+    evergreenFrom: '8b',
+    /** Days and rain (mm, and times what is usual) of a wet spell; days and hot ones among them; nights and their mean low (°C). Judgement. */
+    wet_d: 21,
+    wet_mm: 90,
+    wetTimes: 1.6,
+    heat_d: 12,
+    hotDays: 4,
+    night_d: 7,
+    coldNight_c: 7,
+    /** Days for which a frost (°C) on the leaf is seen, and days back to the last winter’s coldest night. */
+    frostSeen_d: 45,
+    frost_c: -1,
+    winter_d: 330,
+    storm_d: 8,
+    storm_mm: 30,
+    /** Days, and waterings in them, that are often; days for which feed is felt. */
+    watered_d: 14,
+    wateredOften: 6,
+    fed_d: 120,
+    /** Shrubs that begin to flower before this day of the year flower on last year’s wood: cut within so many days after bloom. Trade. */
+    oldWoodUntil_day: 181,
+    afterBloom_d: 42,
+    /** Days before its first flower in which a herb forms its buds. Judgement. */
+    budding_d: 40,
+    /** Days after a remedy on which it is asked whether it helped; where nothing is wrong nobody asks. Judgement: leaf shows it within weeks. */
+    ask_d: 28,
+    askWithin_d: 21,
+    /** Minutes of a remedy, where nothing says. Judgement. */
+    remedyMinutes: 10,
+    /** Years of life up to which a plant is short-lived. Trade. */
+    shortLived_y: 5,
+    /** Hot days without water after which a pot is in danger, and days after its usual first flower that a plant is late. Judgement. */
+    hotUnwatered_d: 5,
+    flowerLate_d: 24,
+    /** How many times the usual days seed may take before it is overdue. Judgement. */
+    overdueTimes: 1.3,
+  },
   records: {
     /** How far the gardener's own dates move a calculated one, by years on record: one year is weather, three are the garden. Judgement. */
     weight: [0, 0.5, 0.8, 1],

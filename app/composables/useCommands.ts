@@ -15,6 +15,7 @@ import type {
 } from '~~/core/model/garden';
 import { PLANNED } from '~~/core/model/states';
 import { dayName, dayOfMonthDay } from '~~/core/model/half-month';
+import type { Case, CaseFields } from '~~/core/model/why';
 import type { ReferenceFile } from '~~/core/model/tables';
 import type { OwnDay, OwnDayFields, Work, WorkFields } from '~~/core/model/work';
 
@@ -159,6 +160,10 @@ export function useCommands() {
       revise(`/batches/${batch.id}`, batch, fields, said),
     removeBatch: (batch: Batch) =>
       remove(`/batches/${batch.id}`, batch, `The batch of ${garden.nameOf(batch.plant)} is removed.`),
+    /** Saves a case of what is wrong; throws the fault, for the form to show. */
+    openCase: (fields: CaseFields, said: string) => change('POST', '/cases', fields, said),
+    changeCase: (row: Case, fields: Partial<CaseFields>, said = '') => revise(`/cases/${row.id}`, row, fields, said),
+    removeCase: (row: Case) => remove(`/cases/${row.id}`, row, 'The case is removed.'),
     /** Sets the garden’s clock to a day, or (null) to the day it is. */
     setClock: (clock: string | null) =>
       revise('', garden.garden!, { clock }, clock === null ? 'The clock shows the day it is.' : ''),

@@ -12,7 +12,7 @@ function once(work: () => Promise<void>): () => Promise<void> {
 }
 
 /** Care stands beside the library, so that all that rests on the library stays when it comes. */
-const UNTENDED: PartOfLibrary<'tending'> = { care: [], tags: [], propagation: [] };
+const UNTENDED: PartOfLibrary<'tending'> = { care: [], tags: [], propagation: [], symptoms: [], causes: [], checks: [] };
 
 /**
  * The shipped library, fetched once: first its places, which are small, then all that grows and flies; how it is cared for

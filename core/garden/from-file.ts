@@ -20,6 +20,7 @@ export function recordsOf(file: GardenFile): GardenRecords {
     work: numbered(file.work, 'work'),
     weather: numbered(file.weather, 'weather'),
     batches: file.batches.map(stored),
+    cases: file.cases.map(stored),
   };
 }
 
@@ -38,5 +39,6 @@ export function recordsOfNew(fields: GardenFields): GardenRecords {
     work: [],
     weather: [],
     batches: [],
+    cases: [],
   };
 }

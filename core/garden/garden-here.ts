@@ -16,9 +16,13 @@ import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
 import type { Around } from '../coverage/around';
 import { dailyNormalsAt } from '../place/climate/garden-climate';
+import { LIBRARY_PARTS, partOf, type PartOfLibrary } from '../library/packed';
 import { WayBook } from '../library/ways';
+import { FILE_OF_LIST } from '../model/tables';
 import { GardenRaising } from '../raise/garden-raising';
 import { GardenWork } from '../work/work';
+import { CauseBook } from '../library/causes';
+import type { WhyInput } from '../why/subject';
 import type { StationPlace } from '../place/weather/station';
 import { datesThatCount } from '../log/dates';
 import { ownLosses } from '../log/grown';
@@ -44,9 +48,9 @@ export interface GardenHereOptions {
   tending?: Tending | null;
 }
 
-/** The rules of care of a library, and how its plants are raised. */
-export type Tending = Pick<Library, 'care' | 'tags' | 'propagation'>;
-const TENDING_FILES: ReadonlySet<string> = new Set(['care.csv', 'plant-tags.csv', 'propagation.csv']);
+/** The rules of care of a library, how its plants are raised, and what may be wrong with them. */
+export type Tending = PartOfLibrary<'tending'>;
+const TENDING_FILES: ReadonlySet<string> = new Set(LIBRARY_PARTS.tending.map((list) => FILE_OF_LIST.get(list)!));
 
 /**
  * Everything a calculation starts from, from a garden's records: the library with the gardener's own rows, the climate,
@@ -325,8 +329,7 @@ export class GardenHere {
       const mine = own.filter((row) => TENDING_FILES.has(row.file));
       if (mine.length === 0) return tending;
       if (!this.#lay) throw new TypeError('The own rows of this garden were left out.');
-      const { care, tags, propagation } = this.#lay({ ...this.#shipped, ...tending }, mine);
-      return { care, tags, propagation };
+      return partOf(this.#lay({ ...this.#shipped, ...tending }, mine), 'tending');
     });
   }
   /** The ways of raising plants. */
@@ -354,15 +357,35 @@ export class GardenHere {
         }),
     );
   }
+  /** The causes of what may be wrong. */
+  get causes(): CauseBook {
+    const { symptoms, causes, checks } = this.tending;
+    return this.#parts.get('causes', [symptoms, causes, checks], () => new CauseBook({ symptoms, causes, checks }));
+  }
   /** The work of the garden in its current plan. */
   get work(): GardenWork {
-    const { almanac, garden, sites, plantings, targets, covered, stationPlace, tending, raising } = this;
+    const { almanac, garden, sites, plantings, targets, covered, stationPlace, tending, raising, causes } = this;
     const { clearing } = this.library;
-    const { things, measures } = this.records;
+    const { things, measures, cases } = this.records;
     const { last_frost, first_frost } = garden;
     return this.#parts.get(
       'work',
-      [almanac, garden, tending, clearing, sites, plantings, targets, covered, things, measures, stationPlace, raising],
+      [
+        almanac,
+        garden,
+        tending,
+        clearing,
+        sites,
+        plantings,
+        targets,
+        covered,
+        things,
+        measures,
+        stationPlace,
+        raising,
+        cases,
+        causes,
+      ],
       () =>
         new GardenWork({
           garden,
@@ -376,8 +399,23 @@ export class GardenHere {
           covered,
           place: { frosts: { last_frost, first_frost }, daily: stationPlace.daily, months: stationPlace.months },
           raising,
+          cases,
+          causes,
         }),
     );
+  }
+  /** What it is asked why with. */
+  get why(): WhyInput {
+    const { work, places, around, causes } = this;
+    const { batches } = this.records;
+    return this.#parts.get('why', [work, places, around, causes, batches], () => ({
+      work,
+      book: causes,
+      places,
+      around,
+      batches,
+      sunIn: (site: string, halfMonths: readonly number[]) => this.bedSun(0, halfMonths).get(site)?.year ?? null,
+    }));
   }
   /** What was lost here of each plant in its first winter, as far as that winter is over. */
   get losses(): OwnLosses {
@@ -414,5 +452,6 @@ function sameWhere(before: GardenRecords, now: GardenRecords): GardenRecords {
     work: rowsUnlessSame(before.work, now.work),
     weather: rowsUnlessSame(before.weather, now.weather),
     batches: rowsUnlessSame(before.batches, now.batches),
+    cases: rowsUnlessSame(before.cases, now.cases),
   };
 }

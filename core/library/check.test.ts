@@ -63,7 +63,21 @@ describe('rows that cannot stand', () => {
       { lookalikes: first(library.lookalikes, { b_mark: library.lookalikes[0]!.a_mark }) },
       'tells nobody apart',
     ],
-    ['an ailment of nothing', { ailments: first(library.ailments, { plant: 'triffid' }) }, 'No plant, genus, family or kind'],
+    ['a cause for nobody', { causes: first(library.causes, { who: 'triffid' }) }, 'triffid is nobody’s name'],
+    ['a cause of nothing seen', { causes: first(library.causes, { symptom: 'hiccups' }) }, 'No symptom has this id'],
+    [
+      'a cause that asks what nobody can',
+      { causes: first(library.causes, { asks: 'oracle:3/-2' }) },
+      'No check has the id oracle',
+    ],
+    [
+      'a cause that rests on nothing',
+      { causes: first(library.causes, { evidence: '', asks: '', months: '', who: '' }) },
+      'It rests on nothing',
+    ],
+    ['a symptom on nobody', { symptoms: first(library.symptoms, { who: 'triffid' }) }, 'triffid is nobody’s name'],
+    ['a symptom of one cause', { symptoms: first(library.symptoms, { id: 'hiccups' }) }, 'two causes or more'],
+    ['a check that nobody asks for', { checks: first(library.checks, { id: 'oracle' }) }, 'No cause asks for it'],
     [
       'a way to raise nothing',
       { propagation: first(library.propagation, { plant: 'triffid' }) },

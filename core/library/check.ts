@@ -7,6 +7,7 @@ import { isSeedMethod } from './ways';
 import { parseGlyph } from '../model/glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
+import { checkCauses } from './cause-check';
 
 /** A statement of the library that cannot stand beside its others. */
 export interface Contradiction {
@@ -121,7 +122,7 @@ export function checkRows(library: Library): Contradiction[] {
     if (!/^[#@]/.test(row.plant) && row.plant !== 'any')
       known('care.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.tags) known('plant-tags.csv', row, names, row.plant, 'plant, genus or family');
-  for (const row of library.ailments) known('ailments.csv', row, subjects, row.plant, 'plant, genus, family or kind');
+  checkCauses(library, subjects, (file, row, what, message) => about(file, row, what)(message));
   for (const row of library.clearing) known('clearing.csv', row, subjects, row.plant, 'plant, genus, family or kind');
   for (const row of library.lookalikes) {
     for (const of of [row.a, row.b]) known('lookalikes.csv', row, targets, of, 'target');

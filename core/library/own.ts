@@ -15,7 +15,8 @@ import { isSeedMethod } from './ways';
 export function withOwn(library: Library, own: readonly OwnRowFields[]): Library {
   if (own.length === 0) return library;
   const laid: Library = { ...library };
-  for (const file of new Set(own.map((row) => row.file))) {
+  // A change that is undone may bring back a row of a table that is no more.
+  for (const file of new Set(own.map((row) => row.file).filter((name) => name in TABLES))) {
     const mine = new Map(own.filter((row) => row.file === file).map((row) => [row.key, row]));
     const parse = (cells: Cells) => SCHEMAS[file].parse(asNow(file, cells)) as object;
     const rows: object[] = [];

@@ -10,23 +10,16 @@ export type LibraryList = keyof Library;
 /** What is asked first, where a garden is made and named; everything that grows and flies; and how it is cared for and raised, which work asks. */
 export const LIBRARY_PARTS = {
   places: ['regions', 'normals', 'areas'],
-  living: [
-    'targets',
-    'occurrence',
-    'flights',
-    'hosts',
-    'plants',
-    'blooms',
-    'status',
-    'cautions',
-    'ailments',
-    'clearing',
-    'lookalikes',
-  ],
-  tending: ['care', 'tags', 'propagation'],
+  living: ['targets', 'occurrence', 'flights', 'hosts', 'plants', 'blooms', 'status', 'cautions', 'clearing', 'lookalikes'],
+  tending: ['care', 'tags', 'propagation', 'symptoms', 'causes', 'checks'],
 } as const satisfies Record<string, LibraryList[]>;
 export type LibraryPart = keyof typeof LIBRARY_PARTS;
 export type PartOfLibrary<P extends LibraryPart> = Pick<Library, (typeof LIBRARY_PARTS)[P][number]>;
+
+/** The lists of one part, of a whole library. */
+export function partOf<P extends LibraryPart>(library: Library, part: P): PartOfLibrary<P> {
+  return Object.fromEntries(LIBRARY_PARTS[part].map((list) => [list, library[list]])) as unknown as PartOfLibrary<P>;
+}
 
 /** Rows that are read in one step. */
 const ROWS_A_STEP = 200;

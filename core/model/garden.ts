@@ -4,6 +4,8 @@ import { LayoutFields, MOST_PLANTS, Spot } from './layout';
 import { MOST_ENTRIES, MOST_PHOTOS, NewEntry, Photo } from './log';
 import type { Seen } from './seen';
 import { BatchFields, MOST_BATCHES, type Batch } from './raise';
+import { ownRowNow } from './earlier-own';
+import { CaseFields, MOST_CASES, type Case } from './why';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
 import * as words from './vocabulary';
@@ -229,7 +231,7 @@ export const GardenFile = z
       .min(1, 'A garden file holds at least one plan.')
       .max(50),
     plantings: z.array(PlantingFields.extend({ id, plan_id: id })).max(10_000),
-    own: z.array(OwnRowFields).max(10_000).default([]),
+    own: z.array(z.preprocess(ownRowNow, OwnRowFields)).max(10_000).default([]),
     things: z.array(ThingFields).max(500).default([]),
     measures: z.array(MeasureFields).max(5000).default([]),
     /** Dates as files wrote them before there was a log. */
@@ -240,6 +242,10 @@ export const GardenFile = z
     batches: z
       .array(BatchFields.and(z.object({ id })))
       .max(MOST_BATCHES, `A garden holds at most ${MOST_BATCHES} batches.`)
+      .default([]),
+    cases: z
+      .array(CaseFields.and(z.object({ id })))
+      .max(MOST_CASES, `A garden holds at most ${MOST_CASES} cases of what was wrong.`)
       .default([]),
     pictures: z.array(Picture).max(4).default([]),
     photos: z.array(Photo).max(MOST_PHOTOS, `A garden holds at most ${MOST_PHOTOS} photographs.`).default([]),
@@ -286,6 +292,11 @@ export const GardenFile = z
       'batches',
       file.batches.map((row) => row.id),
       'The batch',
+    );
+    once(
+      'cases',
+      file.cases.map((row) => row.id),
+      'The case',
     );
     const sites = new Set(file.sites.map((site) => site.id));
     const plans = new Set(file.plans.map((plan) => plan.id));
@@ -352,6 +363,8 @@ export interface GardenRecords {
   weather: OwnDay[];
   /** What is raised: sown, stuck and divided. */
   batches: Batch[];
+  /** What was asked of what is wrong, and what came of it. */
+  cases: Case[];
 }
 
 /** Everything of one garden, as the server answers and the views read it. */

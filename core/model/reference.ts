@@ -1,6 +1,7 @@
 import { z } from './zod';
 import type { ReferenceFile } from './tables';
 import * as words from './vocabulary';
+import { CREATURE_PARTS, FACTS, PLANT_PARTS } from './why';
 
 /**
  * One schema for each CSV file of the reference library. A cell arrives as text; the schema turns it into the
@@ -51,6 +52,10 @@ const monthDay = z.preprocess(
 );
 const colour = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is written #rrggbb in lower case.');
 const confidence = oneOf(words.CONFIDENCES);
+/** Names joined by |. */
+const scope = z.string().regex(/^(#?[a-z0-9-]+(\|#?[a-z0-9-]+)*)?$/, 'Write names joined by |.');
+/** Items of one form joined by |. */
+const weighted = (item: string, message: string) => z.string().regex(new RegExp(`^(${item}(\\|${item})*)?$`), message);
 
 export const Region = z.object({
   id: slug,
@@ -369,13 +374,52 @@ export const Care = z.object({
 /** A tag of a plant, species, genus or family: what of its nature its care depends on. */
 const PlantTag = z.object({ plant: slug, tag: oneOf(words.PLANT_TAGS), confidence });
 
-const Ailment = z.object({
-  plant: slug,
-  symptom: text,
-  cause: text,
-  evidence: text,
-  check: text,
-  remedy: text,
+/** What is seen, in a gardener’s words. */
+const Symptom = z.object({
+  id: slug,
+  part: oneOf([...PLANT_PARTS, ...CREATURE_PARTS]),
+  name: text,
+  /** Whom it is seen on: plants, species, genera, families, kinds or tags as `#half-shrub`, joined by |; blank: any. */
+  who: scope,
+  /** What is drawn: the part, then its marks. */
+  glyph: text,
+  /** What to look for before anything is done. */
+  first: note,
+});
+
+/** What a symptom may come from, what speaks for and against it, and what is done. Weights are steps of doubling. */
+const Cause = z.object({
+  symptom: slug,
+  cause: slug,
+  name: text,
+  who: scope,
+  /** How common it is where nothing else is known, in steps of doubling. */
+  prior: required(0, 6).pipe(z.number().int()),
+  /** Months in which it is met, as 4-9|11-2; blank: in all. */
+  months: z.string().regex(/^(\d{1,2}-\d{1,2}(\|\d{1,2}-\d{1,2})*)?$/, 'Write months as 4-9, joined by |.'),
+  /** Facts of the garden, each with its weight where it holds: `shade:4|settled:-3`. */
+  evidence: weighted(`(?:${FACTS.join('|')}):-?[1-6]`, 'Write a fact with its weight, as shade:4, joined by |.'),
+  /** Checks, each with its weight for yes and for no: `soil-dry:4/-5`. */
+  asks: weighted('[a-z-]+:-?[0-6]/-?[0-6]', 'Write a check with its weights for yes and no, as soil-dry:4/-5, joined by |.'),
+  /** Is it as it should be? */
+  well: flag,
+  /** The kind of work that its remedy is, where it is one of care. */
+  action: blankOr(words.CARE_ACTIONS),
+  now: text,
+  next: note,
+  /** What it has to do with the creatures. */
+  creatures: note,
+  /** When to ask the extension office or a licensed hand. */
+  expert: note,
+});
+
+/** What a person can look at, the minutes it takes, and how often the answer is yes where nothing is known. */
+const Check = z.object({
+  id: slug,
+  question: text,
+  how: text,
+  minutes: required(1, 60),
+  share: required(0.01, 0.99),
 });
 
 /** What usually clears an invasive plant; by species, genus, family or kind, the nearer before the farther. */
@@ -416,7 +460,9 @@ export const SCHEMAS = {
   'propagation.csv': Propagation,
   'care.csv': Care,
   'plant-tags.csv': PlantTag,
-  'ailments.csv': Ailment,
+  'symptoms.csv': Symptom,
+  'causes.csv': Cause,
+  'checks.csv': Check,
   'clearing.csv': Clearing,
   'lookalikes.csv': LookAlike,
 } as const satisfies Record<ReferenceFile, z.ZodObject>;
@@ -435,7 +481,9 @@ export type Caution = z.infer<typeof Caution>;
 export type Propagation = z.infer<typeof Propagation>;
 export type Care = z.infer<typeof Care>;
 export type PlantTag = z.infer<typeof PlantTag>;
-type Ailment = z.infer<typeof Ailment>;
+export type Symptom = z.infer<typeof Symptom>;
+export type Cause = z.infer<typeof Cause>;
+export type Check = z.infer<typeof Check>;
 type Clearing = z.infer<typeof Clearing>;
 export type LookAlike = z.infer<typeof LookAlike>;
 
@@ -455,7 +503,9 @@ export interface Library {
   propagation: Propagation[];
   care: Care[];
   tags: PlantTag[];
-  ailments: Ailment[];
+  symptoms: Symptom[];
+  causes: Cause[];
+  checks: Check[];
   clearing: Clearing[];
   lookalikes: LookAlike[];
 }

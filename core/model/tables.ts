@@ -14,13 +14,19 @@ export const TABLES = {
   'propagation.csv': { list: 'propagation', key: ['plant', 'method'] },
   'care.csv': { list: 'care', key: ['plant', 'action', 'never', 'from', 'age_from', 'place', 'where', 'school'] },
   'plant-tags.csv': { list: 'tags', key: ['plant', 'tag'] },
-  'ailments.csv': { list: 'ailments', key: ['plant', 'symptom', 'cause'] },
+  'symptoms.csv': { list: 'symptoms', key: ['id'] },
+  'causes.csv': { list: 'causes', key: ['symptom', 'cause'] },
+  'checks.csv': { list: 'checks', key: ['id'] },
   'clearing.csv': { list: 'clearing', key: ['plant', 'way'] },
   'lookalikes.csv': { list: 'lookalikes', key: ['a', 'b'] },
 } as const;
 
 export type ReferenceFile = keyof typeof TABLES;
 export const REFERENCE_FILE_NAMES = Object.keys(TABLES) as ReferenceFile[];
+/** The file of each list. */
+export const FILE_OF_LIST: ReadonlyMap<string, ReferenceFile> = new Map(
+  REFERENCE_FILE_NAMES.map((file) => [TABLES[file].list, file]),
+);
 
 /** The place of a status row that holds wherever no row for a region or jurisdiction says otherwise. */
 export const ANYWHERE = 'anywhere';

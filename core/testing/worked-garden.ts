@@ -277,7 +277,9 @@ export function libraryOf(world: World): Library {
     propagation: world.propagation ?? [],
     care: world.care ?? [],
     tags: world.tags ?? [],
-    ailments: [],
+    symptoms: [],
+    causes: [],
+    checks: [],
     clearing: [],
     lookalikes: [],
   };

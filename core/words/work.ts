@@ -44,6 +44,8 @@ export const ACTION_WORDS: Record<TaskAction, string> = {
   measure: 'Measure',
   clear: 'Clear',
   own: 'Do',
+  remedy: 'Remedy',
+  'follow-up': 'Did it help?',
   'raise-buy': 'Buy seed',
   'raise-warm': 'Warm the seed',
   'raise-chill': 'Chill the seed',

@@ -1,6 +1,8 @@
 import type { Garden, GardenTarget, Planting } from '../model/garden';
 import type { DayNumber } from '../model/days';
 import type { Almanac } from '../model/here';
+import type { CauseBook } from '../library/causes';
+import type { Case } from '../model/why';
 import type { Care, Library } from '../model/reference';
 import type { CareAction } from '../model/vocabulary';
 import type { Measure, Thing } from '../model/yard';
@@ -11,12 +13,13 @@ import type { GardenRaising } from '../raise/garden-raising';
 import type { StepKind } from '../raise/steps';
 
 /** What is done in a garden: what its plants want, and what the plan, the survey and the gardener ask for. */
-export type TaskAction = CareAction | 'plant' | 'sow' | 'cut' | 'measure' | 'clear' | 'own' | RaiseAction;
+export type TaskAction =
+  CareAction | 'plant' | 'sow' | 'cut' | 'measure' | 'clear' | 'own' | 'remedy' | 'follow-up' | RaiseAction;
 /** A step of raising. */
 export type RaiseAction = `raise-${Exclude<StepKind, 'flower'>}`;
 
 /** Where a task comes from. */
-type TaskSource = 'care' | 'plan' | 'season' | 'survey' | 'water' | 'own' | 'raise';
+type TaskSource = 'care' | 'plan' | 'season' | 'survey' | 'water' | 'own' | 'raise' | 'why';
 
 /** What the young on a plant ask of a cut: nothing, a look first, to leave what carries them, or to wait. */
 export type Heed = 'none' | 'look' | 'leave-part' | 'waited';
@@ -78,6 +81,9 @@ export interface WorkInput {
   covered: Coverage;
   place: YearPlace;
   raising: GardenRaising;
+  /** What is wrong by the records, and what it may come from. */
+  cases: readonly Case[];
+  causes: CauseBook;
 }
 
 /** Is a planting in the ground, or sown, so that it is cared for? */

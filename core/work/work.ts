@@ -3,6 +3,7 @@ import { averageDay, dayInYear, dayNumber, yearOf, type DayNumber } from '../mod
 import { isSteep } from '../place/yard/neighbours';
 import { middleOf } from '../place/yard/geometry';
 import type { Point } from '../model/yard';
+import type { MeasuredSite } from '../place/survey/measured';
 import type { Care } from '../model/reference';
 import type { Work } from '../model/work';
 import { lastDayOf, type Weather } from '../place/weather/weather';
@@ -13,6 +14,7 @@ import { thereOn } from './young';
 import { holdsOf } from './holds';
 import { minutesByHalfMonth } from './hours';
 import { planTasks } from './plan-tasks';
+import { caseTasks } from './case-tasks';
 import { doneOnBy, raiseTasks } from './raise-tasks';
 import { divisionsOf, otherSites, type DivisionDue } from './divisions';
 import type { PlantingDayInput } from './planting-day';
@@ -154,6 +156,7 @@ export class GardenWork {
       ...this.#near(weather),
       ...this.#raising(said),
       ...ownTasks(work),
+      ...caseTasks(this.input.cases, this.input.causes, this.input.plantings),
       ...water.flatMap((row) => waterTask(row, today, weather)),
     ]) {
       const on = standingOn(task, said.get(task.key) ?? [], today, weather);
@@ -181,6 +184,20 @@ export class GardenWork {
       const here = this.input.almanac.plants.get(plant);
       return here && this.care.youngOn(here).some((row) => row.stage !== 'below' && thereOn(row, averageDay(today)));
     });
+  }
+
+  /** How a site stands for water on the last day of the known weather. */
+  waterOf(site: MeasuredSite, weather: Weather, work: readonly Work[]): WaterOn {
+    const today = lastDayOf(weather);
+    const groups = thirstOf(site, this.care, this.daysOf(yearOf(today), weather), today);
+    const key = waterKey(site.id);
+    return waterOn(
+      site,
+      groups,
+      weather,
+      work.filter((row) => row.task === key),
+      isSteep(site, this.input.things),
+    );
   }
 
   #water(weather: Weather, said: Said): WaterOn[] {

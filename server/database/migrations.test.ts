@@ -114,6 +114,7 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
     '013-log.sql',
     '014-beds.sql',
     '015-raise.sql',
+    '016-why.sql',
   ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
@@ -121,7 +122,7 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
   for (const column of ['ground', 'assumed', 'layout']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
   for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout', ...RAISING])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
-  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo', 'batch']) old.exec(`DROP TABLE ${table}`);
+  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo', 'batch', 'why_case']) old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;
   old.exec(dates);
   old.close();

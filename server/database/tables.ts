@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { Garden, GardenTarget, OwnRow, Plan, Planting, Site, type GardenRecords } from '../../core/model/garden';
 import { ENTRY_SHAPE, type Entry } from '../../core/model/log';
 import { BATCH_SHAPE, type Batch } from '../../core/model/raise';
+import { CASE_SHAPE, type Case } from '../../core/model/why';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from '../../core/model/work';
 import { MeasureFields, ThingFields, type Measure, type Thing } from '../../core/model/yard';
 import type { Connection } from './connection';
@@ -17,6 +18,7 @@ export interface Records {
   work: Work;
   own_day: OwnDay;
   batch: Batch;
+  why_case: Case;
   garden_target: GardenTarget;
   plan: Plan;
   own_row: OwnRow;
@@ -37,6 +39,7 @@ export const SCHEMAS: { [T in TableName]: z.ZodType<Records[T]> } = {
   work: z.object({ ...WorkFields.shape, ...stored.shape }),
   own_day: z.object({ ...OwnDayFields.shape, ...stored.shape }),
   batch: z.object({ ...BATCH_SHAPE, ...stored.shape }),
+  why_case: z.object({ ...CASE_SHAPE, ...stored.shape }),
   garden_target: GardenTarget,
   plan: Plan,
   own_row: OwnRow,
@@ -55,6 +58,7 @@ export const LISTS = {
   work: 'work',
   weather: 'own_day',
   batches: 'batch',
+  cases: 'why_case',
 } as const satisfies Record<Exclude<keyof GardenRecords, 'garden' | 'seen'>, ListTable>;
 
 /** How a value of a record is held in SQLite, which has neither booleans nor lists. */
@@ -84,6 +88,7 @@ const COLUMNS: Record<TableName, ReadonlyMap<string, Held>> = {
   work: columnsFor(WorkFields.shape),
   own_day: columnsFor(OwnDayFields.shape),
   batch: columnsFor(BATCH_SHAPE),
+  why_case: columnsFor(CASE_SHAPE),
   garden_target: columnsFor(GardenTarget.shape),
   plan: columnsFor(Plan.shape),
   own_row: columnsFor(OwnRow.shape),

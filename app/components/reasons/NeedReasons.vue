@@ -148,6 +148,11 @@ async function take(offer: Offer) {
       <li v-for="row in covered.features" :key="row.feature + row.site">{{ featureWords(row, garden.siteName) }}</li>
     </ul>
     <p v-if="!givers.length && !covered.features.length" class="text-sm text-quiet">Nothing yet.</p>
+    <p class="mt-2 text-sm">
+      <NuxtLink class="link" :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: target } }"
+        >Why does it not come, or not breed?</NuxtLink
+      >
+    </p>
   </div>
   <p v-else class="mt-2 text-quiet">This need is no longer part of the garden.</p>
 </template>

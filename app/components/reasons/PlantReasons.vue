@@ -65,6 +65,9 @@ const note = (row: Planting) =>
     </p>
     <p class="mt-2 text-sm">
       <NuxtLink class="link" :to="`/gardens/${garden.id}/library/plants/${plant}`">Its page in the library</NuxtLink>
+      <NuxtLink class="link ml-4" :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: plant } }"
+        >What is wrong with it?</NuxtLink
+      >
     </p>
     <p class="mt-2 text-sm text-quiet">
       Confidence: {{ here.plant.confidence }}. Lists and laws change: check with your local extension office.

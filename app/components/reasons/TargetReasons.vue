@@ -88,6 +88,9 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
     </p>
     <p class="mt-2 text-sm">
       <NuxtLink class="link" :to="`/gardens/${garden.id}/library/targets/${target}`">Its page in the library</NuxtLink>
+      <NuxtLink class="link ml-4" :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: target } }"
+        >Why does it not come, or not breed?</NuxtLink
+      >
     </p>
   </div>
 </template>

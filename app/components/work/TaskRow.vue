@@ -20,6 +20,7 @@ const garden = useGardenStore();
 const work = useWorkStore();
 const view = useViewStore();
 const commands = useCommands();
+const why = useWhyStore();
 const open = ref(false);
 const title = computed(() => taskTitle(props.task, work.names));
 const water = computed(() =>
@@ -59,6 +60,10 @@ function putOff(event: Event) {
 }
 /** An own task is known by its row, and can be removed. */
 const own = computed(() => work.said.find((row) => row.what === 'own' && row.task === props.task.key));
+/** The case that it belongs to. */
+const asked = computed(() =>
+  props.task.source === 'why' ? (why.cases.find((row) => props.task.key.split(' ')[1] === row.id) ?? null) : null,
+);
 const id = useId();
 </script>
 
@@ -113,6 +118,10 @@ const id = useId();
     </div>
     <div v-if="open" :id="`${id}-how`" class="max-w-prose py-1 pl-4 md:pl-20">
       <TaskHow :task="task" />
+      <template v-if="asked">
+        <LazyWhyOutcome v-if="task.action === 'follow-up'" :row="asked" />
+        <p class="text-sm"><CaseLink :row="asked" /></p>
+      </template>
       <p class="no-print mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
         <button class="link min-h-[26px] phone:min-h-[44px]" @click="say('skipped')">Skip it this time</button>
         <label class="inline-flex items-center gap-1.5"

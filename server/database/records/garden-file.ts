@@ -32,6 +32,7 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     work: records.work.map(nameless),
     weather: records.weather.map(nameless),
     batches: records.batches.map(bare),
+    cases: records.cases.map(bare),
     pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
     photos: exportPhotos(db, id, new Set(log.flatMap((row) => row.photos))),
   };
@@ -54,23 +55,25 @@ function withBedsRenamed(wishes: Plan['wishes'], renamed: (old: string) => strin
   return { ...wishes, tallest_cm: Object.fromEntries(limits) };
 }
 
-/** Tasks are named by their beds and batches too: what was said of them follows those to their new ids. */
+/** Tasks are named by their beds, batches and cases too: what was said of them follows those to their new ids. */
 function withNamesInTask(row: WorkFields, known: ReadonlySet<string>, renamed: (old: string) => string): WorkFields {
   const follow = (word: string) => (known.has(word) ? renamed(word) : word);
   const site_id = row.site_id !== null && known.has(row.site_id) ? renamed(row.site_id) : null;
   return { ...row, task: row.task.split(' ').map(follow).join(' '), site_id };
 }
 
+/** What speaks of a bed and a planting follows them to their new ids. */
+function withPlaceFollowed<T extends { id: string; site_id: string | null; planting_id: string | null }>(
+  row: T,
+  renamed: (old: string) => string,
+): T {
+  const follow = (name: string | null) => (name === null ? null : renamed(name));
+  return { ...row, id: renamed(row.id), site_id: follow(row.site_id), planting_id: follow(row.planting_id) };
+}
+
 /** Entries speak of beds, plantings and walks: they follow them to their new ids. */
 function withNamesFollowed(row: NewEntry, renamed: (old: string) => string): NewEntry {
-  const follow = (name: string | null) => (name === null ? null : renamed(name));
-  return {
-    ...row,
-    id: renamed(row.id),
-    site_id: follow(row.site_id),
-    planting_id: follow(row.planting_id),
-    walk_id: follow(row.walk_id),
-  };
+  return { ...withPlaceFollowed(row, renamed), walk_id: row.walk_id === null ? null : renamed(row.walk_id) };
 }
 
 /** A garden once more: its place, beds and wishes, and, where that is asked for, what is planted and was seen there. */
@@ -81,7 +84,7 @@ export function copyGarden(db: Connection, id: string, plants: boolean): string 
       const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
       const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
       if (plants) return importGarden(db, { ...file, garden: own, plans });
-      const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], batches: [], garden: own };
+      const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], batches: [], cases: [], garden: own };
       return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
     })
     .immediate();
@@ -111,9 +114,10 @@ export function importGarden(db: Connection, file: GardenFile): string {
       for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
       for (const row of entriesOf(file)) insertRow(db, 'entry', id, { ...withNamesFollowed(row, renamed), revision: 0 });
       for (const { id: photo, ...sizes } of file.photos) savePhoto(db, id, photo, sizes);
-      const named = new Set([...file.sites, ...file.batches].map((row) => row.id));
+      const named = new Set([...file.sites, ...file.batches, ...file.cases].map((row) => row.id));
       for (const row of file.work) insertRow(db, 'work', id, { ...withNamesInTask(row, named, renamed), ...fresh() });
       for (const row of file.batches) insertRow(db, 'batch', id, { ...row, id: renamed(row.id), revision: 0 });
+      for (const row of file.cases) insertRow(db, 'why_case', id, { ...withPlaceFollowed(row, renamed), revision: 0 });
       for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
       for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
       for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });

@@ -196,6 +196,12 @@ describe('files', () => {
       })),
       measures: whole.measures.map((row) => ({ ...row, site_id: whole.sites.find((s) => s.id === row.site_id)!.name })),
       batches: whole.batches.map((row) => ({ ...row, id: '' })),
+      cases: whole.cases.map((row) => ({
+        ...row,
+        id: '',
+        site_id: whole.sites.find((s) => s.id === row.site_id)?.name ?? null,
+        planting_id: whole.plantings.findIndex((p) => p.id === row.planting_id),
+      })),
       // Entries speak of beds, plantings and walks by their ids: which ones is said by where they stand in the file.
       log: whole.log.map((row) => ({
         ...row,
@@ -207,8 +213,8 @@ describe('files', () => {
       // Tasks are named by their beds and batches: they follow them to their new ids.
       work: whole.work.map((row) => ({
         ...row,
-        task: [...whole.sites, ...whole.batches].reduce(
-          (task, named) => task.replace(named.id, 'name' in named ? named.name : named.plant),
+        task: [...whole.sites, ...whole.batches, ...whole.cases].reduce(
+          (task, named) => task.replace(named.id, 'name' in named ? named.name : 'plant' in named ? named.plant : named.symptom),
           row.task,
         ),
       })),

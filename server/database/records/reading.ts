@@ -18,6 +18,7 @@ const NAMES: Record<TableName, string> = {
   work: 'note of the work',
   own_day: 'reading of the weather',
   batch: 'batch',
+  why_case: 'case',
   garden_target: 'target',
   plan: 'plan',
   own_row: 'correction',

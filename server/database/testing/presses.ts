@@ -20,6 +20,8 @@ import { addTarget, removeTarget, updateTarget } from '../records/targets';
 import { addWork, putDays, removeWork } from '../records/work';
 import { WorkFields } from '../../../core/model/work';
 import { BatchFields, LookFields } from '../../../core/model/raise';
+import { CaseFields } from '../../../core/model/why';
+import { addCase, removeCase, updateCase } from '../records/cases';
 import { addBatch, removeBatch, updateBatch } from '../records/batches';
 
 const demo = GardenFile.parse(JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')));
@@ -73,6 +75,23 @@ export const PRESSES: Record<string, Press> = {
     const rows = readGarden(db, id).batches;
     const row = rows[n % Math.max(1, rows.length)];
     if (row) removeBatch(db, id, row);
+  },
+  askWhy(db, id, n) {
+    const fields = CaseFields.parse({ symptom: n % 2 ? 'wilting' : 'mildew', of: 'asclepias-incarnata', seen_on: '2027-05-08' });
+    addCase(db, id, fields, 'x');
+  },
+  answerWhy(db, id, n) {
+    const rows = readGarden(db, id).cases;
+    const row = rows[n % Math.max(1, rows.length)];
+    if (!row) return;
+    const { id: caseId, revision, ...fields } = row;
+    const answers = [...fields.answers, { check: 'soil-dry', yes: n % 2 === 0, on_day: '2027-05-09' }].slice(-60);
+    updateCase(db, id, { id: caseId, revision }, { ...fields, answers }, 'x');
+  },
+  removeCase(db, id, n) {
+    const rows = readGarden(db, id).cases;
+    const row = rows[n % Math.max(1, rows.length)];
+    if (row) removeCase(db, id, row);
   },
   gauge(db, id, n) {
     putDays(db, id, [{ on_day: `2027-05-${String(1 + (n % 28)).padStart(2, '0')}`, low_c: null, high_c: null, rain_mm: n % 40 }]);

@@ -5,6 +5,7 @@ const log = useLogStore();
 const base = computed(() => `/gardens/${garden.id}/log`);
 const parts = computed(() => [
   { path: base.value, name: 'Log' },
+  { path: `${base.value}/why`, name: 'Why' },
   { path: `${base.value}/walks`, name: 'Walks' },
   { path: `${base.value}/stages`, name: 'Stages seen' },
   { path: `${base.value}/dates`, name: 'First and last' },

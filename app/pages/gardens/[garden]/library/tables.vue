@@ -22,7 +22,9 @@ const WORDS: Record<ReferenceFile, string> = {
   'propagation.csv': 'How plants are raised',
   'care.csv': 'What care they want, and when',
   'plant-tags.csv': 'What their care depends on besides',
-  'ailments.csv': 'Symptoms, causes and remedies',
+  'symptoms.csv': 'What is seen on plants and creatures that are not well',
+  'causes.csv': 'What it may come from, and what is done',
+  'checks.csv': 'What to look at to be sure',
   'clearing.csv': 'What clears the invasive ones',
   'lookalikes.csv': 'Creatures easily mistaken',
 };

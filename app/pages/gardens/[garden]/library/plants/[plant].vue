@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { speakingOf } from '~~/core/almanac/about';
+import { troublesOf } from '~~/core/why/subject';
 import { bloomStory } from '~~/core/words/dates';
 import { METHOD_WORDS, wayWords } from '~~/core/words/raise';
 import { within } from '~~/core/words/lists';
@@ -119,7 +119,7 @@ const story = computed(() => (here.value ? bloomStory(here.value, garden.almanac
 const barred = computed(() => here.value && isBarred(here.value.status));
 /** All that holds of it here, the days those of an average year. */
 const care = computed(() => (plant.value ? (work.work?.careOf(id.value) ?? []) : []));
-const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailments, plant.value) : []));
+const troubles = computed(() => (plant.value && libraryStore.tending ? troublesOf(garden.here!.causes, plant.value) : []));
 </script>
 
 <template>
@@ -287,14 +287,21 @@ const ailments = computed(() => (plant.value ? speakingOf(garden.library!.ailmen
             </li>
           </ul>
         </template>
-        <template v-if="ailments.length && !barred">
-          <h3 class="mt-2 font-semibold">When something is wrong</h3>
-          <ul class="text-sm">
-            <li v-for="row in ailments" :key="row.symptom + row.cause">
-              <strong>{{ row.symptom }}</strong>: {{ row.cause }}. {{ row.check }} {{ row.remedy }}
-            </li>
-          </ul>
-        </template>
+        <h3 class="mt-2 font-semibold">When something is wrong</h3>
+        <ul v-if="troubles.length" class="text-sm">
+          <li v-for="{ symptom, causes } in troubles" :key="symptom.id">
+            <NuxtLink class="link" :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: id, symptom: symptom.id } }">{{
+              symptom.name
+            }}</NuxtLink>: {{ causes.map((cause) => cause.name).join('; ') }}.
+          </li>
+        </ul>
+        <p class="mt-1 text-sm">
+          <NuxtLink
+            class="link inline-flex min-h-[26px] items-center phone:min-h-[44px]"
+            :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: id } }"
+            >Ask why, by what is seen on it</NuxtLink
+          >
+        </p>
       </section>
     </div>
     <p class="mt-4 max-w-prose text-sm text-quiet">

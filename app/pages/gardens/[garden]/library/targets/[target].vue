@@ -253,6 +253,13 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
         </details>
       </section>
     </div>
+    <p class="no-print mt-3">
+      <NuxtLink
+        class="link inline-flex min-h-[26px] items-center phone:min-h-[44px]"
+        :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: id } }"
+        >Why does it not come, or not breed?</NuxtLink
+      >
+    </p>
     <p class="mt-4 max-w-prose text-sm text-quiet">
       Rules on raising, moving and releasing butterflies differ from place to place: ask locally. Feeders for hummingbirds hold
       sugar and water 1:4, nothing else, and are cleaned every few days.
