@@ -14,8 +14,7 @@ import type { RaiseMethod } from '../model/vocabulary';
 import type { GardenHere } from './garden-here';
 
 /** What one may decide about a planting: more of it, elsewhere, propagated, another plant in its place, or none. */
-export const DECISIONS = ['more', 'move', 'propagate', 'replace', 'remove'] as const;
-export type DecisionKind = (typeof DECISIONS)[number];
+export type DecisionKind = 'more' | 'move' | 'propagate' | 'replace' | 'remove';
 
 /** A decision with what follows of it; `refused`: why it cannot be taken here. */
 export interface Decision {

@@ -3,7 +3,7 @@ import { groupBy } from '../model/group';
 import type { FactId } from '../model/why';
 
 /** A fact that speaks for a cause (weight above 0) or against it, in steps of doubling. */
-export interface Evidence {
+interface Evidence {
   fact: FactId;
   weight: number;
 }
@@ -25,7 +25,7 @@ export interface CauseRead {
 const items = (cell: string): string[] => cell.split('|').filter(Boolean);
 
 /** Months of a cell such as `11-2|5-6`; null where it is blank. */
-export function monthsOf(cell: string): ReadonlySet<number> | null {
+function monthsOf(cell: string): ReadonlySet<number> | null {
   if (cell === '') return null;
   const found = new Set<number>();
   for (const span of items(cell)) {
@@ -57,6 +57,9 @@ function read(row: Cause): CauseRead {
 /** Does a cell of names joined by | speak of one of these? Blank speaks of all. */
 export const speaksOf = (who: string, names: ReadonlySet<string>): boolean =>
   who === '' || who.split('|').some((name) => names.has(name));
+
+/** Is there nothing to be done about a cause now: it is well, or nothing helps before its season? */
+export const isLeft = ({ well, now }: Pick<Cause, 'well' | 'now'>): boolean => well || now.startsWith('Nothing');
 
 /** The symptoms, their causes and the checks, looked up by their names. */
 export class CauseBook {

@@ -13,7 +13,7 @@ const OF_CREATURES: ReadonlySet<SymptomPart> = new Set(CREATURE_PARTS);
 export const isOfCreatures = (part: SymptomPart): boolean => OF_CREATURES.has(part);
 
 /** Facts of a plant, its place, its age, its year, the weather of the last weeks, the work and the log. */
-export const PLANT_FACTS = [
+const PLANT_FACTS = [
   'shade',
   'light-right',
   'too-sunny',
@@ -78,7 +78,7 @@ export const PLANT_FACTS = [
   'overdue',
 ] as const;
 /** Facts of the weather and of the work done, which hold for plants and creatures alike. */
-export const COMMON_FACTS = [
+const COMMON_FACTS = [
   'dry-spell',
   'wet-spell',
   'heat',
@@ -95,7 +95,7 @@ export const COMMON_FACTS = [
   'cut-down-autumn',
 ] as const;
 /** Facts of a creature in this garden. */
-export const CREATURE_FACTS = [
+const CREATURE_FACTS = [
   'no-host-here',
   'host-here',
   'host-few',
@@ -130,7 +130,7 @@ export const FACTS = [...PLANT_FACTS, ...COMMON_FACTS, ...CREATURE_FACTS] as con
 export type FactId = (typeof FACTS)[number];
 
 /** What came of a remedy. */
-export const OUTCOMES = ['helped', 'partly', 'not', 'dropped'] as const;
+const OUTCOMES = ['helped', 'partly', 'not', 'dropped'] as const;
 export type Outcome = (typeof OUTCOMES)[number];
 
 const answer = z.object({ check: id, yes: z.boolean(), on_day: date });

@@ -14,7 +14,9 @@ import { PLANNED } from '../model/states';
 import type {
   BloomRow,
   Care,
+  Cause,
   Caution,
+  Check,
   Flight,
   Host,
   Library,
@@ -23,6 +25,7 @@ import type {
   PlantStatus,
   PlantTag,
   Propagation,
+  Symptom,
   Target,
 } from '../model/reference';
 
@@ -220,6 +223,9 @@ export interface World {
   cautions?: Caution[];
   care?: Care[];
   tags?: PlantTag[];
+  symptoms?: Symptom[];
+  causes?: Cause[];
+  checks?: Check[];
 }
 
 export function libraryOf(world: World): Library {
@@ -277,9 +283,9 @@ export function libraryOf(world: World): Library {
     propagation: world.propagation ?? [],
     care: world.care ?? [],
     tags: world.tags ?? [],
-    symptoms: [],
-    causes: [],
-    checks: [],
+    symptoms: world.symptoms ?? [],
+    causes: world.causes ?? [],
+    checks: world.checks ?? [],
     clearing: [],
     lookalikes: [],
   };
@@ -357,6 +363,42 @@ export const care = (plantId: string, action: Care['action'], over: Partial<Care
   how: 'Do it',
   why: 'Because.',
   confidence: 'high',
+  ...over,
+});
+
+/** A cause of `droops` that says nothing but what it is given. */
+export const cause = (id: string, over: Partial<Cause> = {}): Cause => ({
+  symptom: 'droops',
+  cause: id,
+  name: id,
+  who: '',
+  prior: 2,
+  months: '',
+  evidence: '',
+  asks: '',
+  well: false,
+  action: null,
+  now: `Mend ${id}.`,
+  next: '',
+  creatures: '',
+  expert: '',
+  ...over,
+});
+export const symptom = (over: Partial<Symptom> = {}): Symptom => ({
+  id: 'droops',
+  part: 'whole',
+  name: 'It droops',
+  who: '',
+  glyph: 'plant droop',
+  first: '',
+  ...over,
+});
+export const check = (id: string, over: Partial<Check> = {}): Check => ({
+  id,
+  question: `${id}?`,
+  how: 'Look.',
+  minutes: 1,
+  share: 0.5,
   ...over,
 });
 

@@ -34,9 +34,6 @@ const light = (subject: Subject, is: (sun_h: number, plant: Plant) => boolean): 
     return { is: is(sun_h, plant), of: { sun_h, min: plant.sun_min_h, max: plant.sun_max_h } };
   });
 
-/** Does too much sun hold it back here by itself? */
-const scorches = (plant: Plant, site: MeasuredSite, sun_h: number): boolean => sunOver(plant, { ...site, sun_h }) > 0;
-
 const ph = (subject: Subject, is: (ph: number, plant: Plant) => boolean): Finding =>
   onGround(subject, 'ph', (plant, site) =>
     site.kind === 'container' ? NO : { is: is(site.ph, plant), of: { ph: site.ph, min: plant.ph_min, max: plant.ph_max } },
@@ -72,8 +69,10 @@ export const SITE_FACTS = {
     onGround(subject, 'sun', (plant, site) => {
       const sun_h = sunOf(subject, site);
       const { place } = subject.input.work.input.almanac;
-      const glares = gradeOf(DIMENSIONS.sunTiming(plant, { ...site, sun_h }, place)) > 0;
-      return { is: scorches(plant, site, sun_h) || glares, of: { sun_h, max: plant.sun_max_h } };
+      const lit = { ...site, sun_h };
+      const over = sunOver(plant, lit) > 0 && gradeOf(DIMENSIONS.sun(plant, lit, place)) > 0;
+      const glares = gradeOf(DIMENSIONS.sunTiming(plant, lit, place)) > 0;
+      return { is: over || glares, of: { sun_h, max: plant.sun_max_h } };
     }),
   'dark-autumn': ({ input, site }: Subject) => {
     if (!site) return lacking('site');

@@ -111,7 +111,7 @@ export function subjectOf(input: WhyInput, day: WhyDay, question: Question): Sub
 const GROUND = { kind: 'bed', pot: null } as const;
 
 /** What the tables may call a plant or a creature: itself, its kin, its kind and its tags. */
-export function namesOf(
+function namesOf(
   { work }: Pick<WhyInput, 'work'>,
   here: PlantHere | null,
   creature: TargetHere | null,

@@ -23,7 +23,7 @@ function usualRain({ input, today }: Subject, days: number): number {
 }
 
 /** What was done of some actions where the question is about, and how many days ago, the latest first. */
-export function doneLately(subject: Subject, actions: ReadonlySet<string>, days: number): { action: string; ago: number }[] {
+function doneLately(subject: Subject, actions: ReadonlySet<string>, days: number): { action: string; ago: number }[] {
   const { day, site, names, today, here } = subject;
   return day.said
     .filter((row) => row.what === 'done')

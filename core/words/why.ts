@@ -279,7 +279,7 @@ export function decisionWords(decision: Decision, names: Names): string {
     case 'propagate':
       return `${METHOD_WORDS[method!]}: ${count} for ${names.site(site_id)}${there}.`;
     case 'replace':
-      return `By ${count} ${names.plant(of)}${there}, which serve the same guests.`;
+      return `By ${count} ${names.plant(of)}${there}, for the same guests.`;
     case 'remove':
       return `Take it out of the plan; the ground is free for others.`;
   }

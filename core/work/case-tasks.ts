@@ -1,4 +1,4 @@
-import type { CauseBook } from '../library/causes';
+import { isLeft, type CauseBook } from '../library/causes';
 import { dayNumber } from '../model/days';
 import type { Planting } from '../model/garden';
 import type { Case } from '../model/why';
@@ -30,7 +30,7 @@ export function caseTasks(cases: readonly Case[], book: CauseBook, plantings: re
     } as const;
     const from = dayNumber(row.acted_on);
     const tasks: Task[] = [];
-    if (!cause.well && !IN_SEASON.has(cause.action ?? ''))
+    if (!isLeft(cause) && !IN_SEASON.has(cause.action ?? ''))
       tasks.push(
         begun({
           ...common,

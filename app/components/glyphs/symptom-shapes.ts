@@ -234,7 +234,7 @@ const DRAWINGS: Record<string, Shape[]> = {
   ],
   'leaf eaten': [
     ...leaf(),
-    area('M58,14 C46,16 42,24 50,30 C42,34 44,42 54,44 L64,44 L64,10 Z M6,30 q10,0 9,9 q-8,3 -10,-2 Z', 'var(--ground)'),
+    area('M58,14 C46,16 42,24 50,30 C42,34 44,42 54,44 L64,44 L64,10 Z M6,30 q10,0 9,9 q-8,3 -10,-2 Z', PALE),
   ],
   'leaf gone': [line('M32,62 L32,10', GREEN, 3), line('M32,48 L22,42 M32,40 L42,34 M32,30 L23,25 M32,22 L41,17', GREEN, 2)],
   'leaf net': [

@@ -40,7 +40,7 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
     <div class="flex items-center gap-3">
       <SymptomGlyph :glyph="found.symptom.glyph" :size="64" />
       <div>
-        <h1 ref="heading" tabindex="-1">{{ found.symptom.name }}</h1>
+        <h1 ref="heading" tabindex="-1" class="outline-none">{{ found.symptom.name }}</h1>
         <p>
           <span v-if="name" class="creature">{{ name }}</span><span v-else class="text-quiet"
             >Of a plant or creature that was not named: only what holds of all is weighed</span
@@ -50,7 +50,11 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
     </div>
 
     <section v-if="found.harm.length" class="mt-3 border-l-4 border-gap pl-3" aria-label="Before you do anything">
-      <p v-for="(harm, i) in found.harm" :key="i" :class="i === 0 ? 'font-semibold' : 'text-sm'">
+      <p
+        v-for="(harm, i) in found.harm"
+        :key="`${harm.kind} ${i}`"
+        :class="harm.kind === 'young' || harm.kind === 'first' ? 'font-semibold' : 'text-sm'"
+      >
         {{ harmWords(harm, work.names) }}
       </p>
     </section>

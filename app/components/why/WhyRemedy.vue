@@ -2,6 +2,7 @@
 import { isoOf } from '~~/core/model/days';
 import { dateName } from '~~/core/model/half-month';
 import type { Case, CaseFields } from '~~/core/model/why';
+import { isLeft } from '~~/core/library/causes';
 import { SETTINGS } from '~~/core/settings';
 import type { Diagnosis, RankedCause } from '~~/core/why/diagnosis';
 import { inUnitsOf } from '~~/core/words/units';
@@ -67,7 +68,7 @@ async function save(fields: Partial<CaseFields>, text: string) {
 const act = () =>
   save(
     { cause: cause.value.cause, acted_on: work.onDay, ask_on: isoOf(work.today + SETTINGS.why.ask_d) },
-    `${cause.value.name}: ${cause.value.well ? 'saved' : 'in the list of work'}; asked again in four weeks.`,
+    `${cause.value.name}: ${isLeft(cause.value) ? 'saved' : 'in the list of work'}; asked again in four weeks.`,
   );
 const keep = () => save({}, 'The case is saved.');
 </script>
@@ -88,7 +89,7 @@ const keep = () => save({}, 'The case is saved.');
     </template>
     <p v-else-if="!row?.outcome" class="no-print mt-2 flex flex-wrap gap-2">
       <button class="press press-main phone:min-h-[48px]" :disabled="busy" @click="act">
-        {{ cause.well ? 'That is it: leave it' : 'I do this' }}
+        {{ isLeft(cause) ? 'That is it: leave it' : 'I do this' }}
       </button>
       <button v-if="!row || answersDiffer" class="press phone:min-h-[48px]" :disabled="busy" @click="keep">
         {{ row ? 'Save the answers' : 'Save it as a case' }}
