@@ -2,10 +2,11 @@ import type { Cause, Check, Library, Symptom } from '../model/reference';
 import { groupBy } from '../model/group';
 import type { FactId } from '../model/why';
 
-/** A fact that speaks for a cause (weight above 0) or against it, in steps of doubling. */
+/** A fact that speaks for a cause (weight above 0) or against it, in steps of doubling: where it holds, and where it does not. */
 interface Evidence {
   fact: FactId;
   weight: number;
+  otherwise: number;
 }
 /** A check of a cause: what yes and no are worth to it, in steps of doubling. */
 export interface Ask {
@@ -42,8 +43,9 @@ function read(row: Cause): CauseRead {
   return {
     row,
     evidence: items(row.evidence).map((item) => {
-      const [fact, weight] = item.split(':') as [FactId, string];
-      return { fact, weight: Number(weight) };
+      const [fact, weights] = item.split(':') as [FactId, string];
+      const [weight, otherwise = 0] = weights.split('/').map(Number) as [number, number?];
+      return { fact, weight, otherwise };
     }),
     asks: items(row.asks).map((item) => {
       const [check, weights] = item.split(':') as [string, string];

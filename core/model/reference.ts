@@ -397,8 +397,11 @@ const Cause = z.object({
   prior: required(0, 6).pipe(z.number().int()),
   /** Months in which it is met, as 4-9|11-2; blank: in all. */
   months: z.string().regex(/^(\d{1,2}-\d{1,2}(\|\d{1,2}-\d{1,2})*)?$/, 'Write months as 4-9, joined by |.'),
-  /** Facts of the garden, each with its weight where it holds: `shade:4|settled:-3`. */
-  evidence: weighted(`(?:${FACTS.join('|')}):-?[1-6]`, 'Write a fact with its weight, as shade:4, joined by |.'),
+  /** Facts of the garden, each with its weight where it holds, and where it does not: `shade:4|settled:-3|pot:4/-6`. */
+  evidence: weighted(
+    `(?:${FACTS.join('|')}):-?[1-6](?:/-[1-6])?`,
+    'Write a fact with its weight, as shade:4 or pot:4/-6, joined by |.',
+  ),
   /** Checks, each with its weight for yes and for no: `soil-dry:4/-5`. */
   asks: weighted('[a-z-]+:-?[0-6]/-?[0-6]', 'Write a check with its weights for yes and no, as soil-dry:4/-5, joined by |.'),
   /** Is it as it should be? */

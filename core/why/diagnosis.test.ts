@@ -71,6 +71,13 @@ describe('causes by their odds', () => {
       ['season', -3],
     ]);
   });
+  it('tell by a fact that does not hold, where it has a weight for that, and by none that is not known', () => {
+    const reasons = (asked: Partial<Asked>) =>
+      diagnose({ causes: [cause('a', { evidence: 'pot:4/-6|limy:3/-2' })], ...asked }).causes[0]!.reasons;
+    expect(reasons({}).map((row) => row.bits)).toEqual([-2, -6]);
+    expect(reasons({ site: { assumed: ['ph'] } }).map((row) => row.bits)).toEqual([-6]);
+    expect(reasons({ site: { kind: 'container', volume_l: 9, ph: 9, assumed: ['ph'] } }).map((row) => row.bits)).toEqual([4]);
+  });
   it('over the new year, months run on', () => {
     const winter = (today: string) => diagnose({ causes: [cause('snow', { months: '11-2' })], today }).causes[0]!.reasons.length;
     expect([winter('2026-12-15'), winter('2026-01-15'), winter('2026-03-15'), winter('2026-10-15')]).toEqual([0, 0, 1, 1]);

@@ -61,9 +61,10 @@ const possible = (input: WhyInput, { names, here, creature }: Subject, symptom: 
 function reasonsFor({ evidence, asks, months }: CauseRead, facts: Facts, question: Question): Reason[] {
   const { input, today } = facts.subject;
   const reasons: Reason[] = [];
-  for (const { fact, weight } of evidence) {
+  for (const { fact, weight, otherwise } of evidence) {
     const finding = facts.of(fact);
-    if (finding.is) reasons.push({ kind: 'fact', fact, finding, bits: weight });
+    const bits = finding.is === null ? 0 : finding.is ? weight : otherwise;
+    if (bits !== 0) reasons.push({ kind: 'fact', fact, finding, bits });
   }
   if (months && !months.has(Number(isoOf(today).slice(5, 7)))) reasons.push({ kind: 'season', bits: -S.outOfSeason });
   for (const { check: id, yes } of question.answers) {

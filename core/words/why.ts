@@ -153,10 +153,35 @@ const LIGHTS: Record<string, string> = { sun: 'in sun', part: 'in part shade', s
 const action = (of: Figures) => ACTION_WORDS[String(of.action) as keyof typeof ACTION_WORDS];
 const ago = (of: Figures) => (n(of, 'ago') === 0 ? 'today' : n(of, 'ago') === 1 ? 'yesterday' : `${whole(of, 'ago')} days ago`);
 
+/** The same of facts that tell by not holding. */
+const NOT_WORDS: Partial<Record<FactId, string>> = {
+  pot: 'It does not grow in a pot',
+  'walnut-near': 'No walnut is known in or by the yard',
+  listed: 'It is not listed here',
+  'bud-host': 'No creature that eats buds lives on it here',
+  dogs: 'No dog lives here',
+  cats: 'No cat lives here',
+  'feeder-here': 'No feeder is recorded here',
+  runner: 'It does not spread below ground',
+  'host-bought': 'No host was bought lately',
+  'released-lately': 'By the log nothing was released',
+  'trap-here': 'No plant grows here on which its young die',
+  alone: 'More than one of its kind stand here',
+  'no-cold-given': 'Its seed had the cold it wants, or wants none',
+  'wants-light': 'Its seed does not want light',
+  'hard-coat': 'Its seed has no hard coat',
+  'wants-warmth': 'Its seed does not want much warmth',
+  salty: 'No salt reaches this bed',
+  'under-tree': 'It stands under no tree that is drawn',
+};
+/** Has a fact words for where it does not hold? */
+export const hasNotWords = (fact: FactId): boolean => fact in NOT_WORDS;
+
 /** Why a cause is more or less likely, in a sentence. */
 export function reasonWords(reason: Reason, names: Names, units: Units): string {
   if (reason.kind === 'season') return 'It is not usual in this month.';
   if (reason.kind === 'answer') return `${reason.check.question} ${reason.yes ? 'Yes.' : 'No.'}`;
+  if (!reason.finding.is) return `${NOT_WORDS[reason.fact] ?? ''}.`;
   return `${FACT_WORDS[reason.fact](reason.finding.of ?? {}, names, units)}.`;
 }
 

@@ -266,7 +266,7 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     prior: 'How common it is where nothing else is known, in steps of doubling; judgement',
     months: 'Months in which it is met, as 4-9|11-2; blank: all',
     evidence:
-      'Facts of place, age, year, weather, work and log with their weights where they hold, in steps of doubling, as shade:4|settled:-3; judgement',
+      'Facts of place, age, year, weather, work and log with their weights where they hold (and where they do not), in steps of doubling, as shade:4|settled:-3|pot:4/-6; judgement',
     asks: 'Checks with the weights of yes and no, as soil-dry:4/-5; judgement',
     well: 'y: it is as it should be, and nothing is to be cured',
     action: 'The kind of work that its remedy is, where it is one of care',

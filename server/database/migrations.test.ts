@@ -7,6 +7,8 @@ import { GardenFile, SiteFields, type Site } from '../../core/model/garden';
 import { FRESH_WISHES } from '../../core/model/fresh-wishes';
 import { closeDatabase, openDatabase } from './connection';
 import { step } from './journal';
+import { withOwn } from '../../core/library/own';
+import { loadLibrary, readLibrary } from './library';
 import { exportGarden, importGarden } from './records/garden-file';
 import { createGarden, listGardens } from './records/gardens';
 import { updateWishes } from './records/plans';
@@ -209,5 +211,39 @@ it.each([
     step(db, id, 'undo');
     expect(wishes()).toEqual({ ...FRESH_WISHES, kinds: 'few', effort });
   }
+  db.close();
+});
+
+it('an own ailment becomes a cause of one’s own, and one that was struck out is dropped', () => {
+  const file = join(folder, 'ailments.sqlite');
+  const old = openDatabase(file, migrationsBefore('016'));
+  old.exec(`
+    INSERT INTO garden (id, name, region, lat, lon, elevation_m, half_zone, children, dogs, cats, grazing, school_plants, school_autumn, school_pots)
+      VALUES ('yard', 'Yard', 'northeast-coast', 41.7, -70.4, 10, '7a', 0, 0, 0, 0, 'natives-first', 'leave', 'two-zones');
+    INSERT INTO plan (id, garden_id, position, name, current) VALUES ('plan', 'yard', 1, 'Plan', 1);
+  `);
+  const add = old.prepare(
+    `INSERT INTO own_row (id, garden_id, position, file, key, cells) VALUES (?, 'yard', ?, 'ailments.csv', ?, ?)`,
+  );
+  const cells = {
+    plant: 'monarda',
+    symptom: 'white mildew',
+    cause: 'dry',
+    evidence: 'any',
+    check: 'Is it dry?',
+    remedy: 'Water it.',
+  };
+  add.run('0Abc', 1, 'monarda + white mildew + dry', JSON.stringify(cells));
+  add.run('1def', 2, 'viola + x + y', 'null');
+  old.close();
+  const db = openDatabase(file, MIGRATIONS);
+  const { own } = readGarden(db, 'yard');
+  expect(own).toHaveLength(1);
+  expect(own[0]).toMatchObject({ file: 'causes.csv', key: 'other + own-0abc' });
+  loadLibrary(db, 'reference');
+  const shipped = readLibrary(db).library;
+  const laid = withOwn(shipped, own);
+  expect(laid.causes.length).toBe(shipped.causes.length + 1);
+  expect(laid.causes.at(-1)).toMatchObject({ symptom: 'other', who: 'monarda', now: 'Water it.', expert: 'Is it dry?' });
   db.close();
 });
