@@ -4,7 +4,7 @@ import { speaksOf } from '../core/library/causes';
 import { hostNames } from '../core/library/hosts';
 import { readCases, worked, type WhyCase } from '../core/testing/why-cases';
 import { diagnosisOf } from '../core/why/diagnosis';
-import type { FactId } from '../core/model/why';
+import type { FactId } from '../core/model/symptoms';
 import { harmWords, hasNotWords, reasonWords } from '../core/words/why';
 import { unitsOf } from '../core/words/units';
 import { readLibrary } from '../scripts/reference-files';

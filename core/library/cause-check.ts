@@ -1,6 +1,6 @@
 import type { Library } from '../model/reference';
 import type { ReferenceFile } from '../model/tables';
-import { isOfCreatures } from '../model/why';
+import { isOfCreatures } from '../model/symptoms';
 import { PLANT_TAGS, RULED_TAGS } from '../model/vocabulary';
 import { CauseBook } from './causes';
 

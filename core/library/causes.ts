@@ -1,6 +1,6 @@
 import type { Cause, Check, Library, Symptom } from '../model/reference';
 import { groupBy } from '../model/group';
-import type { FactId } from '../model/why';
+import type { FactId } from '../model/symptoms';
 
 /** A fact that speaks for a cause (weight above 0) or against it, in steps of doubling: where it holds, and where it does not. */
 interface Evidence {

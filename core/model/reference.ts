@@ -1,7 +1,7 @@
 import { z } from './zod';
 import type { ReferenceFile } from './tables';
 import * as words from './vocabulary';
-import { CREATURE_PARTS, FACTS, PLANT_PARTS } from './why';
+import { CREATURE_PARTS, FACTS, PLANT_PARTS } from './symptoms';
 
 /**
  * One schema for each CSV file of the reference library. A cell arrives as text; the schema turns it into the

@@ -6,7 +6,7 @@ import type { WeatherDay } from '../place/weather/weather';
 import type { WhyDay } from '../why/subject';
 
 /** A mild day without rain: nothing speaks of it. */
-export const MILD: WeatherDay = { low_c: 12, high_c: 24, rain_mm: 0, et0_mm: 2 };
+const MILD: WeatherDay = { low_c: 12, high_c: 24, rain_mm: 0, et0_mm: 2 };
 
 /** A day of mild weather with 9 mm of rain every third day before it, the last days as they are given, the latest last. */
 export function whyDay(

@@ -1,7 +1,7 @@
 import { speaksOf, type CauseRead } from '../library/causes';
 import { isoOf } from '../model/days';
 import type { Cause, Check, Symptom } from '../model/reference';
-import type { FactId } from '../model/why';
+import type { FactId } from '../model/symptoms';
 import { SETTINGS } from '../settings';
 import { Facts } from './facts';
 import type { Finding, Lack } from './finding';

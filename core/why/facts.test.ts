@@ -5,7 +5,7 @@ import type { Garden, GardenRecords, Planting, Site } from '../model/garden';
 import type { Entry } from '../model/log';
 import type { Plant, Propagation } from '../model/reference';
 import type { Batch } from '../model/raise';
-import type { FactId } from '../model/why';
+import type { FactId } from '../model/symptoms';
 import type { Work } from '../model/work';
 import type { Thing } from '../model/yard';
 import type { WeatherDay } from '../place/weather/weather';

@@ -1,4 +1,4 @@
-import type { FactId } from '../model/why';
+import type { FactId } from '../model/symptoms';
 import { CREATURE_OWN_FACTS } from './creature-facts';
 import type { Finding } from './finding';
 import { PLANT_OWN_FACTS } from './plant-facts';

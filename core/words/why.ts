@@ -1,5 +1,6 @@
 import { dateName, dayName } from '../model/half-month';
-import type { FactId, Outcome, SymptomPart } from '../model/why';
+import type { FactId, SymptomPart } from '../model/symptoms';
+import type { Outcome } from '../model/why';
 import type { Reason, WhyVerdict } from '../why/diagnosis';
 import type { Decision, DecisionKind } from '../garden/decisions';
 import type { Lack } from '../why/finding';

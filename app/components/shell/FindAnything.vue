@@ -16,6 +16,7 @@ interface Found {
   go: () => unknown;
 }
 const { find } = useLibrarySearch();
+const cases = useCasesStore();
 const emit = defineEmits<{ settings: [] }>();
 const everything = computed<Found[]>(() => [
   ...stations.value.map((s) => ({ id: s.path, text: s.name, also: s.figure, what: 'view', go: () => navigateTo(s.path) })),
@@ -25,6 +26,13 @@ const everything = computed<Found[]>(() => [
     also: '',
     what: s.kind === 'bed' ? 'bed' : 'pot',
     go: () => navigateTo({ path: `/gardens/${garden.id}/place`, hash: `#site-${s.id}` }),
+  })),
+  ...cases.symptoms.map((row) => ({
+    id: `seen ${row.id}`,
+    text: row.name,
+    also: '',
+    what: 'why',
+    go: () => navigateTo({ path: `/gardens/${garden.id}/log/why`, query: { symptom: row.id } }),
   })),
   {
     id: 'settings',

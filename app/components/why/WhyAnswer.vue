@@ -5,11 +5,12 @@ import { listed } from '~~/core/words/lists';
 /** One question: what to heed first, what it may be, the one look that tells most, and what to do now. */
 const garden = useGardenStore();
 const why = useWhyStore();
+const cases = useCasesStore();
 const work = useWorkStore();
 const { asked, caseId, answer, ask, go } = useWhyQuestion();
 const found = computed(() => why.diagnose(asked.value)!);
-const row = computed(() => why.cases.find((one) => one.id === caseId.value) ?? null);
-const name = computed(() => why.nameOf(found.value.subject.planting?.plant ?? asked.value.of));
+const row = computed(() => cases.all.find((one) => one.id === caseId.value) ?? null);
+const name = computed(() => cases.nameOf(found.value.subject.planting?.plant ?? asked.value.of));
 const where = computed(() => found.value.subject.site?.name ?? '');
 const base = computed(() => `/gardens/${garden.id}`);
 /** The cause that is looked at: the leading one, or one that was pressed. */
@@ -24,6 +25,15 @@ const planting = computed(() => found.value.subject.planting);
 const LACK_PATHS: Record<string, string> = { age: '/plan', purchase: '/plan', batch: '/work/raise' };
 const lackPath = computed(() => `${base.value}${LACK_PATHS[found.value.lacks[0] ?? ''] ?? '/place'}`);
 const heading = useTemplateRef<HTMLElement>('heading');
+const verdict = useTemplateRef<HTMLElement>('verdict');
+/** After the last question its buttons are gone: the focus goes to what came of it. */
+watch(
+  () => found.value.next === null,
+  async (over) => {
+    await nextTick();
+    if (over && document.activeElement === document.body) verdict.value?.focus({ preventScroll: true });
+  },
+);
 onMounted(() => heading.value?.focus({ preventScroll: true }));
 </script>
 
@@ -62,7 +72,7 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
     <div class="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div class="lg:order-2">
         <WhyCheck v-if="found.next" :next="found.next" @answer="(said) => answer(found.next!.check.id, said)" />
-        <p class="mt-2" role="status">{{ VERDICT_WORDS[found.verdict] }}</p>
+        <p ref="verdict" class="mt-2 outline-none" role="status" tabindex="-1">{{ VERDICT_WORDS[found.verdict] }}</p>
         <div v-if="answered.length" class="mt-2 text-sm">
           <h2 class="text-base!">Answered</h2>
           <ul>
@@ -91,6 +101,6 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
     </div>
 
     <LazyWhyDecisions v-if="planting" :key="planting.id" class="mt-5" :planting="planting" />
-    <WhyCases :rows="why.casesOf(asked.of ?? '').filter((one) => one.id !== caseId)" title="Earlier cases of it" />
+    <WhyCases :rows="cases.of(asked.of ?? '').filter((one) => one.id !== caseId)" title="Earlier cases of it" />
   </article>
 </template>

@@ -6,13 +6,14 @@ import { OUTCOME_WORDS } from '~~/core/words/why';
 /** Cases in a list: what was seen on whom, what it was put down to, and how it stands. */
 defineProps<{ rows: readonly Case[]; title: string }>();
 const garden = useGardenStore();
-const why = useWhyStore();
+const cases = useCasesStore();
 const work = useWorkStore();
 const id = useId();
-const heading = (row: Case) => [why.symptomName(row.symptom), why.nameOf(row.of)].filter(Boolean).join(': ');
+useTending();
+const heading = (row: Case) => [cases.symptomName(row.symptom), cases.nameOf(row.of)].filter(Boolean).join(': ');
 const siteName = (site: string) => garden.sites.find((row) => row.id === site)?.name ?? 'a bed that is gone';
 function state(row: Case): string {
-  const cause = why.causeOf(row)?.name ?? '';
+  const cause = cases.causeOf(row)?.name ?? '';
   if (row.outcome !== null) return [cause, OUTCOME_WORDS[row.outcome]].filter(Boolean).join('; ');
   if (row.acted_on === null) return cause || 'not decided yet';
   const asks = row.ask_on === null ? '' : row.ask_on <= work.onDay ? '; did it help?' : `; asked again ${dateName(row.ask_on)}`;

@@ -12,7 +12,7 @@ const view = useViewStore();
 <template>
   <section class="border-2 border-press bg-raised p-3" aria-labelledby="next-look">
     <h2 id="next-look" class="text-base! text-quiet">The look that tells most, {{ minutesWords(next.check.minutes) }}</h2>
-    <p class="font-serif text-lg leading-snug">{{ inUnitsOf(next.check.question, view.inUnits) }}</p>
+    <p class="font-serif text-lg leading-snug" aria-live="polite">{{ inUnitsOf(next.check.question, view.inUnits) }}</p>
     <p class="text-sm text-quiet">{{ inUnitsOf(next.check.how, view.inUnits) }}</p>
     <p class="no-print mt-2 flex flex-wrap gap-2">
       <button class="press press-main phone:min-h-[48px] phone:min-w-20 phone:justify-center" @click="emit('answer', 'yes')">

@@ -5,12 +5,12 @@ import { OUTCOME_WORDS } from '~~/core/words/why';
 
 /** How a saved case stands: its note, what came of it, and how it is taken up again or removed. */
 const props = defineProps<{ row: Case }>();
-const why = useWhyStore();
+const cases = useCasesStore();
 const commands = useCommands();
 const { ask } = useWhyQuestion();
 const note = ref(props.row.note);
 const reopen = () =>
-  commands.changeCase(props.row, { outcome: null, closed_on: null }, `${why.symptomName(props.row.symptom)}: taken up again.`);
+  commands.changeCase(props.row, { outcome: null, closed_on: null }, `${cases.symptomName(props.row.symptom)}: taken up again.`);
 async function remove() {
   if (await commands.removeCase(props.row)) await ask({});
 }
@@ -19,7 +19,7 @@ async function remove() {
 <template>
   <div class="mt-3 border-t border-line pt-2 text-sm">
     <p v-if="row.outcome">
-      {{ why.causeOf(row)?.name }}: {{ OUTCOME_WORDS[row.outcome] }}, {{ dateName(row.closed_on!) }}.
+      {{ cases.causeOf(row)?.name }}: {{ OUTCOME_WORDS[row.outcome] }}, {{ dateName(row.closed_on!) }}.
       <button class="link no-print min-h-[26px] phone:min-h-[44px]" @click="reopen">Take it up again</button>
     </p>
     <label class="no-print block"

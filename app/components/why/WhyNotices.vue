@@ -6,6 +6,7 @@ import { dateName } from '~~/core/model/half-month';
 
 /** What the weekly look found, said quietly: each with its evidence and a way to ask why. */
 const why = useWhyStore();
+const cases = useCasesStore();
 const work = useWorkStore();
 const commands = useCommands();
 const { ask } = useWhyQuestion();
@@ -27,10 +28,10 @@ const wave = (row: Notice) => commands.sayOfTask(row.key, noticeWords(row, work.
             class="link min-h-[26px] phone:min-h-[44px]"
             @click="ask({ symptom: row.symptom, of: row.of, planting: row.planting, site: row.site })"
           >
-            Ask why<span class="sr-only"> {{ why.nameOf(row.of) }}</span>
+            Ask why<span class="sr-only"> {{ cases.nameOf(row.of) }}</span>
           </button>
           <button class="link no-print min-h-[26px] phone:min-h-[44px]" @click="wave(row)">
-            Not now<span class="sr-only">: {{ why.nameOf(row.of) }}</span>
+            Not now<span class="sr-only"> {{ cases.nameOf(row.of) }}</span>
           </button>
         </span>
       </li>

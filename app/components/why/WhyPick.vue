@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CREATURE_PARTS, PLANT_PARTS } from '~~/core/model/why';
+import { CREATURE_PARTS, PLANT_PARTS } from '~~/core/model/symptoms';
 import { symptomsFor } from '~~/core/why/subject';
 import { PART_WORDS } from '~~/core/words/why';
 

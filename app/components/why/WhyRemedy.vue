@@ -11,7 +11,7 @@ import { inUnitsOf } from '~~/core/words/units';
 const props = defineProps<{ looked: RankedCause; row: Case | null; found: Diagnosis }>();
 const view = useViewStore();
 const work = useWorkStore();
-const why = useWhyStore();
+const cases = useCasesStore();
 const commands = useCommands();
 const records = useRecordsStore();
 const { asked, go } = useWhyQuestion();
@@ -38,7 +38,7 @@ async function save(fields: Partial<CaseFields>, text: string) {
       return;
     }
     const { subject, symptom } = props.found;
-    const known = new Set(why.cases.map((one) => one.id));
+    const known = new Set(cases.all.map((one) => one.id));
     const made = await records.attempt(() =>
       commands.openCase(
         {
@@ -59,7 +59,7 @@ async function save(fields: Partial<CaseFields>, text: string) {
         text,
       ),
     );
-    const fresh = made ? why.cases.find((one) => !known.has(one.id)) : undefined;
+    const fresh = made ? cases.all.find((one) => !known.has(one.id)) : undefined;
     if (fresh) await go({ case: fresh.id }, true);
   } finally {
     busy.value = false;

@@ -10,7 +10,7 @@ const garden = useGardenStore();
 const work = useWorkStore();
 const records = useRecordsStore();
 const commands = useCommands();
-const why = useWhyStore();
+const cases = useCasesStore();
 /** By the task where it is still one of today's, else by the words of its name. */
 const name = computed(() => {
   const task = work.taskOf(props.row.task);
@@ -21,7 +21,7 @@ const name = computed(() => {
   const batch = records.state?.batches.find((row) => words.includes(row.id));
   if (words[0] === 'notice') return 'A notice of the weekly look';
   const asked = records.state?.cases.find((row) => words.includes(row.id));
-  if (asked) return `${ACTION_WORDS[words[2] === 'ask' ? 'follow-up' : 'remedy']}: ${why.symptomName(asked.symptom)}`;
+  if (asked) return `${ACTION_WORDS[words[2] === 'ask' ? 'follow-up' : 'remedy']}: ${cases.symptomName(asked.symptom)}`;
   const step = `raise-${words[2]}`;
   if (batch && step in ACTION_WORDS) return `${ACTION_WORDS[step as TaskAction]}: ${garden.nameOf(batch.plant)}`;
   const action = words.find((word) => word in ACTION_WORDS) as TaskAction | undefined;

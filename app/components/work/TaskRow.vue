@@ -20,7 +20,7 @@ const garden = useGardenStore();
 const work = useWorkStore();
 const view = useViewStore();
 const commands = useCommands();
-const why = useWhyStore();
+const cases = useCasesStore();
 const open = ref(false);
 const title = computed(() => taskTitle(props.task, work.names));
 const water = computed(() =>
@@ -62,7 +62,7 @@ function putOff(event: Event) {
 const own = computed(() => work.said.find((row) => row.what === 'own' && row.task === props.task.key));
 /** The case that it belongs to. */
 const asked = computed(() =>
-  props.task.source === 'why' ? (why.cases.find((row) => props.task.key.split(' ')[1] === row.id) ?? null) : null,
+  props.task.source === 'why' ? (cases.all.find((row) => props.task.key.split(' ')[1] === row.id) ?? null) : null,
 );
 const id = useId();
 </script>

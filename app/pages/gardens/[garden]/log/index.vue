@@ -9,7 +9,6 @@ const garden = useGardenStore();
 const log = useLogStore();
 const work = useWorkStore();
 const view = useViewStore();
-const why = useWhyStore();
 const GROUP_WORDS: Record<LogGroup, string> = {
   all: 'everything',
   creatures: 'creatures',
@@ -48,15 +47,6 @@ const done = computed(() =>
     .sort((a, b) => b.on_day.localeCompare(a.on_day)),
 );
 const nameOfSubject = (id: string) => (garden.almanac?.plants.has(id) ? garden.nameOf(id) : garden.creatureName(id));
-/** What the weekly look found and which cases ask whether the remedy helped, in a line. */
-const quiet = computed(() => {
-  const [noticed, due] = [why.notices.length, why.due.length];
-  const said = [
-    noticed > 0 ? `The weekly look found ${noticed} ${noticed === 1 ? 'thing' : 'things'} that may be going wrong.` : '',
-    due > 0 ? `${due} ${due === 1 ? 'case asks' : 'cases ask'} whether it helped.` : '',
-  ];
-  return said.filter(Boolean).join(' ');
-});
 /** Chosen creatures whose adults came and whose young were never found. */
 const whys = computed(() =>
   garden.targets.filter((row) => log.ladderIn(row.target, log.year - 1)?.askWhy || log.ladderIn(row.target, log.year)?.askWhy),
@@ -81,9 +71,7 @@ const whys = computed(() =>
     <UnsentEntries class="mt-2" />
     <OfflineNote only-if-not class="mt-2" />
     <DateQuestions class="mt-2" />
-    <p v-if="quiet" class="mt-2 text-sm text-quiet">
-      {{ quiet }} <NuxtLink class="link" :to="`/gardens/${garden.id}/log/why`">Look at Why</NuxtLink>
-    </p>
+    <LazyWhyQuiet class="mt-2" />
     <ul v-if="whys.length" class="mt-2 text-sm">
       <li v-for="row in whys" :key="row.target">
         <span class="creature">{{ garden.creatureName(row.target) }}</span>: adults came several times, and no egg or caterpillar

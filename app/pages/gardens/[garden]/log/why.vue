@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What is wrong, how to be sure, what to do: the weekly look, what is seen, and the cases. */
 const why = useWhyStore();
+const cases = useCasesStore();
 const { asked, symptom } = useWhyQuestion();
 const ready = computed(() => why.why !== null && why.day !== null);
 const known = computed(() => symptom.value !== '' && why.why?.book.symptom(symptom.value) !== null);
@@ -20,9 +21,9 @@ const known = computed(() => symptom.value !== '' && why.why?.book.symptom(sympt
         The library has no such symptom. Choose one of these.
       </p>
       <WhyNotices />
-      <WhyCases :rows="why.open" title="Open cases" />
+      <WhyCases :rows="cases.open" title="Open cases" />
       <WhyPick />
-      <WhyCases :rows="why.closed" title="Cases that are closed" />
+      <WhyCases :rows="cases.closed" title="Cases that are closed" />
       <p class="no-print mt-4 max-w-prose text-sm text-quiet">
         Weights are the judgement of practitioners, in steps of doubling; the tables of symptoms, causes and checks stand in the
         library and can be corrected. Where it matters, ask your extension office.

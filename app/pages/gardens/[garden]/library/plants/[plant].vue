@@ -14,6 +14,7 @@ import { daysWords } from '~/components/season/calendar-bars';
 
 const route = useRoute();
 const garden = useGardenStore();
+const cases = useCasesStore();
 const view = useViewStore();
 const work = useWorkStore();
 const libraryStore = useLibraryStore();
@@ -302,6 +303,7 @@ const troubles = computed(() => (plant.value && libraryStore.tending ? troublesO
             >Ask why, by what is seen on it</NuxtLink
           >
         </p>
+        <LazyWhyCases :rows="cases.of(id)" title="What was wrong here" />
       </section>
     </div>
     <p class="mt-4 max-w-prose text-sm text-quiet">

@@ -4,6 +4,7 @@ import { neighbourSentence } from '~~/core/words/yard';
 
 const route = useRoute();
 const garden = useGardenStore();
+const cases = useCasesStore();
 const records = useRecordsStore();
 const view = useViewStore();
 const id = computed(() => String(route.params.site));
@@ -89,6 +90,7 @@ useHead({ title: () => `${site.value?.name ?? 'Site'} · ${garden.garden?.name ?
         <VolumeSums :site="site" />
       </div>
     </section>
+    <LazyWhyCases :rows="cases.inSite(site.id)" title="What was wrong here" />
     <LazySiteForm v-if="editing" :site="record" @close="editing = false" />
   </div>
   <div v-else>
