@@ -141,7 +141,8 @@ describe('a case', () => {
       .waitFor();
     await page.getByRole('link', { name: 'Ask why, by what is seen on it' }).click();
     await heading('Why').waitFor();
-    await page.goto(`${app.url}/gardens/${KETTLE}/place/sites/the-swale`);
+    await page.goto(`${app.url}/gardens/${KETTLE}/place`);
+    await page.getByRole('link', { name: 'The swale' }).first().click();
     await page
       .getByRole('region', { name: /^What was wrong here/ })
       .getByRole('link', { name: /^Eaten down/ })

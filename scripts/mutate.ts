@@ -22,6 +22,7 @@ const GROUPS: Record<string, string[]> = {
   bloom: ['core/almanac/bloom'],
   climate: ['core/place/climate', 'core/library/status.ts'],
   raise: ['core/raise', 'core/library/ways.ts', 'core/work/divisions.ts', 'core/work/planting-day.ts'],
+  why: ['core/why', 'core/library/causes.ts', 'core/work/case-tasks.ts', 'core/garden/decisions.ts'],
 };
 
 const filesOf = (path: string) =>

@@ -32,10 +32,6 @@ async function shoot(name: string, path: string, ready: string, act?: (page: Ope
 
 await shoot('gardens', '/', '7 of 10 close');
 await shoot('place', `${KETTLE}/place`, 'South bank');
-await shoot('bed', `${KETTLE}/place`, 'South bank', async (page) => {
-  await page.getByRole('link', { name: 'Under the oaks', exact: true }).click();
-  await page.getByRole('group', { name: 'Direct sun in the growing season' }).scrollIntoViewIfNeeded();
-});
 await shoot('yard', `${KETTLE}/place/yard`, 'Yard plan', (page) => page.getByRole('button', { name: /^White oak/ }).click());
 await shoot('sun', `${KETTLE}/place/sun`, 'Computed for 24 half-months.');
 await shoot('targets', `${KETTLE}/targets`, 'Monarch', (page) =>
@@ -57,6 +53,7 @@ await shoot('bed-plan', `${KETTLE}/beds`, 'South bank', async (page) => {
   await page.getByRole('heading', { name: 'How it is judged' }).waitFor();
 });
 await shoot('season', `${KETTLE}/season`, '7 of 10', (page) => page.getByText('patch too small').click());
+await shoot('why', `${KETTLE}/log/why?of=asclepias-incarnata&symptom=eaten-to-stems`, 'What it may be');
 await shoot('raise', `${KETTLE}/work/raise`, 'Stiff-leaved aster');
 await shoot('new-garden', '/new-garden', 'A new garden', (page) =>
   page.getByText('Drawing the map').waitFor({ state: 'detached' }),

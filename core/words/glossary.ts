@@ -37,6 +37,10 @@ export const GLOSSARY = {
   'winter container':
     'A winter container is a clear box with a lid and holes, sown in winter and left outdoors: the cold wakes the seed, and it comes up by itself in spring.',
   'half-ripe': 'Half-ripe cuttings are this year’s shoots when they are firm at the base, from high summer into autumn.',
+  frass: 'Frass is the droppings of caterpillars: small dark grains on the leaves below them.',
+  honeydew: 'Honeydew is the sweet water that aphids and scale drop on the leaves below; black mould grows on it.',
+  'root ball': 'The root ball is the earth and roots that came out of a plant’s pot; dry inside, it takes up no water by itself.',
+  crown: 'The crown of a plant is where its stems meet its roots; buried or wet it rots.',
   'prick out': 'To prick out is to lift a seedling with its first true leaves and give it a pot of its own.',
   softwood: 'Softwood cuttings are tips of this year’s growth, taken in early summer and rooted.',
   filler: 'In a pot: an upright stands in the middle, fillers around it, and trailers hang over the edge.',

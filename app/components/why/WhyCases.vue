@@ -27,12 +27,16 @@ function state(row: Case): string {
       {{ title }} <span class="ml-1 font-sans text-sm text-quiet">{{ rows.length }}</span>
     </h2>
     <ul class="divide-y divide-line">
-      <li v-for="row in rows" :key="row.id" class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 py-1">
+      <li
+        v-for="row in rows"
+        :key="row.id"
+        class="grid items-baseline gap-x-4 py-1 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)_minmax(0,6fr)]"
+      >
         <span class="min-w-0 grow basis-64"
           ><CaseLink :row="row">{{ heading(row) }}</CaseLink></span
         >
         <span class="text-sm text-quiet">{{ row.site_id ? `${siteName(row.site_id)}, ` : '' }}{{ dateName(row.seen_on) }}</span>
-        <span class="w-full text-sm md:w-auto md:min-w-72">{{ state(row) }}</span>
+        <span class="text-sm">{{ state(row) }}</span>
       </li>
     </ul>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Diagnosis, RankedCause } from '~~/core/why/diagnosis';
+import { SETTINGS } from '~~/core/settings';
 import { likelihoodWords, reasonWords, weightOf } from '~~/core/words/why';
 import { inUnitsOf } from '~~/core/words/units';
 
@@ -12,7 +13,8 @@ const view = useViewStore();
 const all = ref(false);
 const FIRST = 4;
 const shown = computed(() => (all.value ? props.found.causes : props.found.causes.slice(0, FIRST)));
-const isOpen = (one: RankedCause, i: number) => one.cause.cause === props.picked || i === 0;
+const isOpen = (one: RankedCause, i: number) =>
+  one.cause.cause === props.picked || i === 0 || one.share >= SETTINGS.why.likely_share;
 </script>
 
 <template>

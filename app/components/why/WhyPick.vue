@@ -116,14 +116,14 @@ watch(
     </div>
     <div v-for="{ part, rows } in groups" :key="part" class="mt-3">
       <h3 class="text-quiet">{{ PART_WORDS[part] }}</h3>
-      <ul class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-2 phone:grid-cols-2">
+      <ul class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-2 phone:grid-cols-2">
         <li v-for="row in rows" :key="row.id">
           <button
             class="flex h-full w-full items-center gap-2 border border-line bg-raised px-2 py-1.5 text-left leading-tight hover:border-press"
             @click="ask({ symptom: row.id, of: asked.of, planting: asked.planting, site: asked.site })"
           >
             <SymptomGlyph :glyph="row.glyph" :size="44" />
-            <span>{{ row.name }}</span>
+            <span class="min-w-0 hyphens-auto break-words">{{ row.name }}</span>
           </button>
         </li>
       </ul>

@@ -24,6 +24,7 @@ const known = computed(() => symptom.value !== '' && why.why?.book.symptom(sympt
       <WhyCases :rows="cases.open" title="Open cases" />
       <WhyPick />
       <WhyCases :rows="cases.closed" title="Cases that are closed" />
+      <WordsHere :words="['honeydew', 'frass', 'root ball', 'crown', 'harden off']" />
       <p class="no-print mt-4 max-w-prose text-sm text-quiet">
         Weights are the judgement of practitioners, in steps of doubling; the tables of symptoms, causes and checks stand in the
         library and can be corrected. Where it matters, ask your extension office.
