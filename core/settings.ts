@@ -410,6 +410,8 @@ export const SETTINGS = {
     /** Days after a remedy on which it is asked whether it helped; where nothing is wrong nobody asks. Judgement: leaf shows it within weeks. */
     ask_d: 28,
     askWithin_d: 21,
+    /** Days before and after the last frost of the next spring in which what helps from then on is done. Judgement. */
+    nextSeason: { before_d: 30, after_d: 45 },
     /** Minutes of a remedy, where nothing says. Judgement. */
     remedyMinutes: 10,
     /** Years of life up to which a plant is short-lived. Trade. */

@@ -2,9 +2,18 @@ import type { Case } from '~~/core/model/why';
 import type { Question } from '~~/core/why/subject';
 
 /** The address of a case: what was asked, with the answers saved. */
-export function caseQuery({ id, symptom, of, planting_id, site_id, answers }: Case): Record<string, string> {
+export function caseQuery({ id, symptom, of, planting_id, site_id, batch_id, answers }: Case): Record<string, string> {
   const said = (yes: boolean) => answers.flatMap((one) => (one.yes === yes ? [one.check] : [])).join(',');
-  const query = { case: id, symptom, of, planting: planting_id, site: site_id, yes: said(true), no: said(false) };
+  const query = {
+    case: id,
+    symptom,
+    of,
+    planting: planting_id,
+    site: site_id,
+    batch: batch_id,
+    yes: said(true),
+    no: said(false),
+  };
   return Object.fromEntries(Object.entries(query).filter((pair): pair is [string, string] => Boolean(pair[1])));
 }
 
@@ -23,6 +32,7 @@ export function useWhyQuestion() {
     of: text('of') || null,
     planting: text('planting') || null,
     site: text('site') || null,
+    batch: text('batch') || null,
     answers: [...list('yes').map((check) => ({ check, yes: true })), ...list('no').map((check) => ({ check, yes: false }))],
     passed: list('pass'),
   }));
@@ -35,7 +45,7 @@ export function useWhyQuestion() {
     return replace ? router.replace({ query: next }) : router.push({ query: next });
   };
   /** Asks anew of somebody else, or of something else that is seen. */
-  const ask = (of: Partial<Pick<Question, 'symptom' | 'of' | 'planting' | 'site'>>) =>
+  const ask = (of: Partial<Pick<Question, 'symptom' | 'of' | 'planting' | 'site' | 'batch'>>) =>
     router.push({ query: Object.fromEntries(Object.entries(of).filter(([, value]) => value)) as Record<string, string> });
 
   /** Puts a check among those answered with yes, with no, or passed over; null takes the answer back. */

@@ -16,6 +16,8 @@ export const CaseFields = z
     symptom: id,
     planting_id: id.nullable().default(null),
     site_id: id.nullable().default(null),
+    /** The batch it is about, where it is one. */
+    batch_id: id.nullable().default(null),
     seen_on: date,
     answers: z.array(answer).max(60, 'Keep at most 60 answers with one case.').default([]),
     /** The cause that the gardener acts on, and when that began. */

@@ -205,6 +205,38 @@ describe('what is asked about', () => {
     });
     expect(meant.subject.planting?.id).toBe('gone');
   });
+  it('a batch where one is named, though the plant grows in a bed too; else what it was planted from this year', () => {
+    const batch = {
+      id: 'b',
+      revision: 0,
+      plant: 'herb',
+      method: 'indoors' as const,
+      source: '',
+      planned_on: '2026-03-01',
+      begun_on: '2026-03-01',
+      units: 9,
+      containers: 1,
+      place: '',
+      wanted: 3,
+      looks: [],
+      ended: false,
+      note: '',
+    };
+    const here = gardenIn({ causes: [cause('a')] }).with({ batches: [batch] });
+    const asked = (over: Partial<Question>, of = here) =>
+      diagnosisOf(of.why, whyDay('2026-07-15'), {
+        symptom: 'droops',
+        of: 'herb',
+        planting: null,
+        site: null,
+        answers: [],
+        ...over,
+      }).subject;
+    expect(asked({ batch: 'b' })).toMatchObject({ planting: null, site: null, batch: { id: 'b' } });
+    expect(asked({})).toMatchObject({ planting: { id: 'p' }, batch: null });
+    const fresh = here.with({ plantings: here.records.plantings.map((row) => ({ ...row, planted_year: 2026 })) });
+    expect(asked({}, fresh)).toMatchObject({ planting: { id: 'p' }, batch: { id: 'b' } });
+  });
   it('symptoms of plants for a plant, of creatures for a creature', () => {
     const symptoms = [
       symptom(),

@@ -13,6 +13,7 @@ import { entry } from '../testing/log';
 import { alike, doneWork, whyDay } from '../testing/why-day';
 import { host, libraryOf, plant, planting, recordsIn, site, target, way } from '../testing/worked-garden';
 import { Facts } from './facts';
+import { shadeCrept } from './site-facts';
 import { subjectOf } from './subject';
 
 /** Facts of a garden beside what is known of it: a herb in a bed, on a day in July. */
@@ -61,7 +62,8 @@ function factsOf(known: Known) {
   } satisfies Partial<GardenRecords>);
   const here = gardenHere({ ...base, garden: { ...base.garden, ...known.garden } }, libraryOf(world));
   const day = whyDay(known.today ?? TODAY, { last: known.last, said: known.said, log: known.log });
-  const question = { symptom: 'x', of: known.creature ? 'blue' : 'herb', planting: null, site: null, answers: [] };
+  const batch = known.batches?.[0]?.id ?? null;
+  const question = { symptom: 'x', of: known.creature ? 'blue' : 'herb', planting: null, site: null, answers: [], batch };
   return new Facts(subjectOf(here.why, day, question));
 }
 const batch = (over: Partial<Batch>): Batch => ({
@@ -336,6 +338,34 @@ describe('facts of a garden', () => {
     const sand = { texture: 'sand', sun_h: 9 } as const;
     expect(factsOf({ site: sand, last: alike(40, { rain_mm: 0, et0_mm: 6 }) }).of('thirsty').is).toBe(true);
     expect(factsOf({ site: sand, last: [...dryDays, { rain_mm: 40 }] }).of('thirsty').is).toBe(false);
+  });
+  it('a host tree that stands about is a host here, though none is planted', () => {
+    const tree = { plant: { kind: 'tree' } as const, row: { state: 'planned', planted_year: null } as const, creature: true };
+    const facts = factsOf({ ...tree, garden: { nearby: [{ plant: 'herb', count: 1, size: 'grown' }] } });
+    expect([facts.of('no-host-here').is, facts.of('host-here').is, facts.of('host-few').is]).toEqual([false, true, false]);
+    expect(factsOf(tree).of('no-host-here').is).toBe(true);
+  });
+  it('a walnut that is planted poisons as one that stood there, and one that was lost does not', () => {
+    const walnut = (state: 'in-ground' | 'lost') => ({ others: [planting('w', 'juglans-nigra', 1, { state })] });
+    expect(factsOf(walnut('in-ground')).of('walnut-near').is).toBe(true);
+    expect(factsOf(walnut('lost')).of('walnut-near').is).toBe(false);
+  });
+  it('shade crept in where the drawing leaves hours less than was said or watched', () => {
+    const sun = (source: 'computed' | 'stated' | 'watched', sun_h: number, more: object = {}) =>
+      ({ source, value: { sun_h, sun_when: 'all-day' }, on: null, ...more }) as never;
+    const crept = (...figures: never[]) => shadeCrept({ figures: { sun: figures } } as never);
+    expect(crept(sun('computed', 3.5), sun('stated', 6))).toEqual({ was: 6, is: 3.5 });
+    expect(crept(sun('computed', 4.5), sun('stated', 6))).toEqual({ was: 6, is: 4.5 });
+    expect(crept(sun('computed', 4.6), sun('stated', 6))).toBe(null);
+    expect(crept(sun('stated', 3), sun('computed', 6))).toBe(null);
+    expect(crept(sun('computed', 3), sun('stated', 6, { assumed: true }))).toBe(null);
+    expect(crept(sun('computed', 3), sun('watched', 6, { weak: true }), sun('stated', 3.2))).toBe(null);
+    expect(crept(sun('computed', 3))).toBe(null);
+  });
+  it('how many flower for it, and how many it is a host of', () => {
+    const facts = factsOf({ creature: true, today: '2026-06-20', others: [planting('o', 'other', 3, STANDS)] });
+    expect(facts.of('nectar-now').of).toMatchObject({ plant: 'herb' });
+    expect(factsOf({}).of('host').of).toEqual({ creature: 'blue', more: 0 });
   });
   it('a passage alone is passing through, and nobody lays on it', () => {
     const flights = [

@@ -82,6 +82,10 @@ describe('the weekly look', () => {
     expect(kinds(rows, {}, { log: [...visits, entry('eggs', 'blue', ago(9))] })).toEqual([]);
     expect(kinds(rows, {}, { log: visits.slice(0, 3) })).toEqual([]);
     expect(kinds(rows, {}, { log: visits.slice(2) })).toEqual([]);
+    // Those of another year count for nothing, neither adults nor eggs.
+    const before = visits.map((row) => ({ ...row, on_day: row.on_day.replace('2026', '2025') }));
+    expect(kinds(rows, {}, { log: before })).toEqual([]);
+    expect(kinds(rows, {}, { log: [...visits, entry('eggs', 'blue', '2025-07-01')] })).toEqual(['never-laid']);
   });
   it('what was lost twice in one bed and stands there again', () => {
     const lost = (year: number) => planting(`l${year}`, 'herb', 3, { state: 'lost', lost_year: year });

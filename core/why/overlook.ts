@@ -19,6 +19,7 @@ export interface Notice {
   of: string;
   site: string | null;
   planting: string | null;
+  batch?: string;
   symptom: string;
   figures: Readonly<Record<string, number>>;
 }
@@ -267,6 +268,7 @@ function seedLate({ work }: WhyInput, { said }: WhyDay, today: DayNumber): Notic
         of: batch.plant,
         site: null,
         planting: null,
+        batch: batch.id,
         symptom: 'seed-not-up',
         figures: { days, usual: way.row.days_to },
       },

@@ -43,6 +43,8 @@ export interface Question {
   of: string | null;
   planting: string | null;
   site: string | null;
+  /** A batch of the plant that is raised, rather than what grows of it. */
+  batch?: string | null;
   answers: readonly Pick<Answer, 'check' | 'yes'>[];
   /** Checks that could not be made. */
   passed?: readonly string[];
@@ -61,7 +63,7 @@ export interface Subject {
   creature: TargetHere | null;
   planting: Planting | null;
   site: MeasuredSite | null;
-  /** Raised just now, where the plant is in no bed. */
+  /** The batch meant, or that a plant that is in no bed, or was planted this year, comes from. */
   batch: Batch | null;
   covered: TargetCoverage | null;
   /** What the tables may call it. */
@@ -83,15 +85,16 @@ export function subjectOf(input: WhyInput, day: WhyDay, question: Question): Sub
   const today = lastDayOf(day.weather);
   const average = averageDay(today);
   const creature = question.of === null ? null : (almanac.targets.get(question.of) ?? null);
-  const planting = creature ? null : plantingOf(input, question);
-  const here = almanac.plants.get(planting?.plant ?? question.of ?? '') ?? null;
+  const meant = input.batches.find((row) => row.id === question.batch) ?? null;
+  const planting = creature || meant ? null : plantingOf(input, question);
+  const here = almanac.plants.get(meant?.plant ?? planting?.plant ?? question.of ?? '') ?? null;
   const siteId = question.site ?? planting?.site_id ?? null;
   const site = sites.find((row) => row.id === siteId) ?? null;
-  const batch = here
-    ? (input.batches
-        .filter((row) => row.plant === here.plant.id && !row.ended && row.begun_on !== null)
-        .sort((a, b) => b.begun_on!.localeCompare(a.begun_on!))[0] ?? null)
-    : null;
+  const isNew = planting === null || planting.planted_year === yearOf(today);
+  const latest = input.batches
+    .filter((row) => row.plant === here?.plant.id && !row.ended && row.begun_on !== null)
+    .sort((a, b) => b.begun_on!.localeCompare(a.begun_on!))[0];
+  const batch = meant ?? (isNew ? (latest ?? null) : null);
   return {
     input,
     day,

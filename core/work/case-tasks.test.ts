@@ -12,6 +12,7 @@ const book = new CauseBook({
     cause('well', { well: true, now: 'Leave it.' }),
     cause('hopeless', { now: 'Nothing now.' }),
     cause('crowded', { action: 'divide' }),
+    cause('bare', { next: 'Mulch it.' }),
   ],
   checks: [],
 });
@@ -27,7 +28,8 @@ const row = (over: Partial<Case> = {}): Case => ({
   revision: 0,
   ...over,
 });
-const tasksOf = (over: Partial<Case> = {}) => caseTasks([row(over)], book, [planting('p', 'herb', 4)]);
+const tasksOf = (over: Partial<Case> = {}) =>
+  caseTasks([row(over)], book, [planting('p', 'herb', 4)], { last_frost: '04-20', first_frost: '10-25' });
 
 describe('tasks of a case', () => {
   it('are its remedy within the week, and in some weeks the question whether it helped', () => {
@@ -48,6 +50,14 @@ describe('tasks of a case', () => {
   it('are only the question where all is well, nothing helps now, or Work has its own season for it', () => {
     for (const cause of ['well', 'hopeless', 'crowded'])
       expect(tasksOf({ cause }).map((task) => task.action)).toEqual(['follow-up']);
+  });
+  it('are also what helps from the next spring on, even after the case is closed, unless it was dropped', () => {
+    const next = tasksOf({ cause: 'bare' }).at(-1)!;
+    // A month before 21 April, the first day after the average last frost.
+    expect(next).toMatchObject({ key: 'why c1 next', action: 'remedy', from: dayNumber('2027-03-22'), steps: ['Mulch it.'] });
+    const closed = { cause: 'bare', closed_on: '2026-08-01' } as const;
+    expect(tasksOf({ ...closed, outcome: 'helped' }).map((task) => task.key)).toEqual(['why c1 next']);
+    expect(tasksOf({ ...closed, outcome: 'dropped' })).toEqual([]);
   });
   it('are none before a cause is acted on, after the case is closed, and of a cause that is no more', () => {
     expect(tasksOf({ acted_on: null })).toEqual([]);

@@ -156,7 +156,7 @@ export class GardenWork {
       ...this.#near(weather),
       ...this.#raising(said),
       ...ownTasks(work),
-      ...caseTasks(this.input.cases, this.input.causes, this.input.plantings),
+      ...caseTasks(this.input.cases, this.input.causes, this.input.plantings, this.input.place.frosts),
       ...water.flatMap((row) => waterTask(row, today, weather)),
     ]) {
       const on = standingOn(task, said.get(task.key) ?? [], today, weather);

@@ -11,7 +11,7 @@ const { asked, caseId, answer, ask, go } = useWhyQuestion();
 const found = computed(() => why.diagnose(asked.value)!);
 const row = computed(() => cases.all.find((one) => one.id === caseId.value) ?? null);
 const name = computed(() => cases.nameOf(found.value.subject.planting?.plant ?? asked.value.of));
-const where = computed(() => found.value.subject.site?.name ?? '');
+const where = computed(() => found.value.subject.site?.name ?? (asked.value.batch ? 'being raised' : ''));
 const base = computed(() => `/gardens/${garden.id}`);
 /** The cause that is looked at: the leading one, or one that was pressed. */
 const picked = ref('');
@@ -42,7 +42,7 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
     <p class="no-print">
       <button
         class="link min-h-[26px] phone:min-h-[44px]"
-        @click="ask({ of: asked.of, planting: asked.planting, site: asked.site })"
+        @click="ask({ of: asked.of, planting: asked.planting, site: asked.site, batch: asked.batch })"
       >
         Something else is seen
       </button>

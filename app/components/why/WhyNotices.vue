@@ -26,7 +26,7 @@ const wave = (row: Notice) => commands.sayOfTask(row.key, noticeWords(row, work.
         <span class="flex gap-x-4 text-sm">
           <button
             class="link min-h-[26px] phone:min-h-[44px]"
-            @click="ask({ symptom: row.symptom, of: row.of, planting: row.planting, site: row.site })"
+            @click="ask({ symptom: row.symptom, of: row.of, planting: row.planting, site: row.site, batch: row.batch })"
           >
             Ask why<span class="sr-only"> {{ cases.nameOf(row.of) }}</span>
           </button>

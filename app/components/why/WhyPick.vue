@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { CREATURE_PARTS, PLANT_PARTS } from '~~/core/model/symptoms';
+import { dateName } from '~~/core/model/half-month';
 import { symptomsFor } from '~~/core/why/subject';
 import { PART_WORDS } from '~~/core/words/why';
 
@@ -25,9 +26,7 @@ const grown = computed(() =>
     }))
     .filter(({ rows }) => rows.length > 0),
 );
-const raised = computed(() => [
-  ...new Set((garden.here?.records.batches ?? []).filter((row) => !row.ended).map((row) => row.plant)),
-]);
+const raised = computed(() => (garden.here?.records.batches ?? []).filter((row) => !row.ended && row.begun_on !== null));
 const creatures = computed(() => garden.targets.map((row) => row.target));
 const others = computed(() =>
   [...(garden.almanac?.targets.keys() ?? [])]
@@ -36,26 +35,30 @@ const others = computed(() =>
 );
 /** What is chosen, as the select has it: a planting, a plant or a creature. */
 const chosen = computed(() =>
-  asked.value.planting ? `planting ${asked.value.planting}` : asked.value.of ? `of ${asked.value.of}` : '',
+  asked.value.batch
+    ? `batch ${asked.value.batch}`
+    : asked.value.planting
+      ? `planting ${asked.value.planting}`
+      : asked.value.of
+        ? `of ${asked.value.of}`
+        : '',
 );
 function choose(event: Event) {
   const [what, id] = (event.target as HTMLSelectElement).value.split(' ');
   const planting = what === 'planting' ? garden.plantings.find((row) => row.id === id) : undefined;
-  void go(
-    { of: planting?.plant ?? (what === 'of' ? id! : null), planting: planting?.id ?? null, site: planting?.site_id ?? null },
-    true,
-  );
+  const batch = what === 'batch' ? raised.value.find((row) => row.id === id) : undefined;
+  const of = planting?.plant ?? batch?.plant ?? (what === 'of' ? id! : null);
+  void go({ of, planting: planting?.id ?? null, site: planting?.site_id ?? null, batch: batch?.id ?? null }, true);
 }
 function chooseKind(next: 'plant' | 'creature') {
   kind.value = next;
-  void go({ of: null, planting: null, site: null }, true);
+  void go({ of: null, planting: null, site: null, batch: null }, true);
 }
 /** A plant or creature that was asked about from its page, and is in none of the lists. */
 const apart = computed(() => {
   const { of, planting } = asked.value;
   if (!of || planting) return null;
-  const isListed = kind.value === 'creature' || raised.value.includes(of);
-  return isListed ? null : of;
+  return kind.value === 'creature' || asked.value.batch ? null : of;
 });
 const groups = computed(() => {
   const all = symptomsFor(why.why!, asked.value.of, kind.value === 'creature');
@@ -97,7 +100,9 @@ watch(
             </option>
           </optgroup>
           <optgroup v-if="raised.length" label="Being raised">
-            <option v-for="id in raised" :key="id" :value="`of ${id}`">{{ garden.nameOf(id) }}</option>
+            <option v-for="row in raised" :key="row.id" :value="`batch ${row.id}`">
+              {{ garden.nameOf(row.plant) }}, begun {{ dateName(row.begun_on!) }}
+            </option>
           </optgroup>
         </select></label
       >
@@ -120,7 +125,7 @@ watch(
         <li v-for="row in rows" :key="row.id">
           <button
             class="flex h-full w-full items-center gap-2 border border-line bg-raised px-2 py-1.5 text-left leading-tight hover:border-press"
-            @click="ask({ symptom: row.id, of: asked.of, planting: asked.planting, site: asked.site })"
+            @click="ask({ symptom: row.id, of: asked.of, planting: asked.planting, site: asked.site, batch: asked.batch })"
           >
             <SymptomGlyph :glyph="row.glyph" :size="44" />
             <span class="min-w-0 hyphens-auto break-words">{{ row.name }}</span>

@@ -46,6 +46,7 @@ async function save(fields: Partial<CaseFields>, text: string) {
           symptom: symptom.id,
           planting_id: subject.planting?.id ?? null,
           site_id: subject.site?.id ?? null,
+          batch_id: asked.value.batch ?? null,
           seen_on: work.onDay,
           answers: answers.value,
           cause: null,

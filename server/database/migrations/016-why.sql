@@ -8,6 +8,7 @@ CREATE TABLE why_case (
   symptom TEXT NOT NULL,
   planting_id TEXT,
   site_id TEXT,
+  batch_id TEXT,
   seen_on TEXT NOT NULL,
   answers TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(answers)),
   cause TEXT,

@@ -117,7 +117,12 @@ export function importGarden(db: Connection, file: GardenFile): string {
       const named = new Set([...file.sites, ...file.batches, ...file.cases].map((row) => row.id));
       for (const row of file.work) insertRow(db, 'work', id, { ...withNamesInTask(row, named, renamed), ...fresh() });
       for (const row of file.batches) insertRow(db, 'batch', id, { ...row, id: renamed(row.id), revision: 0 });
-      for (const row of file.cases) insertRow(db, 'why_case', id, { ...withPlaceFollowed(row, renamed), revision: 0 });
+      for (const row of file.cases)
+        insertRow(db, 'why_case', id, {
+          ...withPlaceFollowed(row, renamed),
+          batch_id: row.batch_id === null ? null : renamed(row.batch_id),
+          revision: 0,
+        });
       for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
       for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
       for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });

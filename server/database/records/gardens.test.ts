@@ -201,6 +201,7 @@ describe('files', () => {
         id: '',
         site_id: whole.sites.find((s) => s.id === row.site_id)?.name ?? null,
         planting_id: whole.plantings.findIndex((p) => p.id === row.planting_id),
+        batch_id: whole.batches.findIndex((b) => b.id === row.batch_id),
       })),
       // Entries speak of beds, plantings and walks by their ids: which ones is said by where they stand in the file.
       log: whole.log.map((row) => ({
