@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isOfCreatures } from '~~/core/model/symptoms';
 import { harmWords, LACK_WORDS, VERDICT_WORDS } from '~~/core/words/why';
 import { listed } from '~~/core/words/lists';
 
@@ -19,7 +20,10 @@ const looked = computed(
   () => found.value.causes.find((one) => one.cause.cause === picked.value) ?? found.value.causes[0] ?? null,
 );
 const answered = computed(() =>
-  asked.value.answers.map((one) => ({ ...one, text: why.why!.book.check(one.check)?.question ?? '' })),
+  asked.value.answers.flatMap((one) => {
+    const check = why.why!.book.check(one.check);
+    return check ? [{ ...one, text: check.question }] : [];
+  }),
 );
 const planting = computed(() => found.value.subject.planting);
 const LACK_PATHS: Record<string, string> = { age: '/plan', purchase: '/plan', batch: '/work/raise' };
@@ -57,6 +61,10 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
           ><span v-if="where" class="text-quiet">, {{ where }}</span>
         </p>
       </div>
+    </div>
+
+    <div v-if="!asked.of" class="no-print mt-2">
+      <WhyWho :kind="isOfCreatures(found.symptom.part) ? 'creature' : 'plant'" />
     </div>
 
     <section v-if="found.harm.length" class="mt-3 border-l-4 border-gap pl-3" aria-label="Before you do anything">

@@ -12,6 +12,7 @@ const props = defineProps<{ looked: RankedCause; row: Case | null; found: Diagno
 const view = useViewStore();
 const work = useWorkStore();
 const cases = useCasesStore();
+const why = useWhyStore();
 const commands = useCommands();
 const records = useRecordsStore();
 const { asked, go } = useWhyQuestion();
@@ -22,7 +23,9 @@ const busy = ref(false);
 
 const answers = computed(() => {
   const before = props.row?.answers ?? [];
-  return asked.value.answers.map(
+  // An address may name checks that nobody has.
+  const known = asked.value.answers.filter(({ check }) => why.why!.book.check(check));
+  return known.map(
     ({ check, yes }) => before.find((one) => one.check === check && one.yes === yes) ?? { check, yes, on_day: work.onDay },
   );
 });
@@ -38,7 +41,7 @@ async function save(fields: Partial<CaseFields>, text: string) {
       return;
     }
     const { subject, symptom } = props.found;
-    const known = new Set(cases.all.map((one) => one.id));
+    const before = new Set(cases.all.map((one) => one.id));
     const made = await records.attempt(() =>
       commands.openCase(
         {
@@ -60,7 +63,7 @@ async function save(fields: Partial<CaseFields>, text: string) {
         text,
       ),
     );
-    const fresh = made ? cases.all.find((one) => !known.has(one.id)) : undefined;
+    const fresh = made ? cases.all.find((one) => !before.has(one.id)) : undefined;
     if (fresh) await go({ case: fresh.id }, true);
   } finally {
     busy.value = false;
