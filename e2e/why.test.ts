@@ -73,6 +73,7 @@ describe('a question', () => {
     await page.getByRole('button', { name: /^Take back/ }).click();
     await look().waitFor();
     await answer('No');
+    await page.waitForURL(/no=bitten/);
     await causes().first().getByText('Its own caterpillars').waitFor();
     await page.goBack();
     await look().getByText('bitten off or torn').waitFor();
@@ -84,6 +85,14 @@ describe('a question', () => {
     await expect.poll(() => look().locator('p').first().textContent()).not.toBe(first);
     await page.getByRole('button', { name: 'Ask again what could not be said (1)' }).click();
     await expect.poll(() => look().locator('p').first().textContent()).toBe(first);
+  });
+  it('of nobody in particular can be given its plant in place', async () => {
+    await page.goto(why('?symptom=yellow-veins'));
+    await page.getByText('Of a plant or creature that was not named').waitFor();
+    await page.getByLabel('Which plant').selectOption({ label: '1 Sweet pepperbush' });
+    await heading('Yellow between green veins').waitFor();
+    await page.getByText(/^Sweet pepperbush, The swale/).waitFor();
+    expect(page.url()).toContain('symptom=yellow-veins');
   });
   it('of what is as it should be says so and cures nothing', async () => {
     await page.goto(why('?of=asclepias-incarnata&symptom=soft-insects'));

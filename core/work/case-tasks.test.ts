@@ -9,7 +9,7 @@ const book = new CauseBook({
   symptoms: [symptom()],
   causes: [
     cause('thirst', { action: 'water', now: 'Water it.', creatures: 'Look for eggs.' }),
-    cause('well', { well: true, now: 'Leave it.' }),
+    cause('well', { well: true, now: 'Leave it.', next: 'Plant more.' }),
     cause('hopeless', { now: 'Nothing now.' }),
     cause('crowded', { action: 'divide' }),
     cause('bare', { next: 'Mulch it.' }),

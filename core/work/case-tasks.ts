@@ -64,7 +64,7 @@ export function caseTasks(cases: readonly Case[], book: CauseBook, plantings: re
         }),
       );
     }
-    if (cause.next !== '') {
+    if (cause.next !== '' && !cause.well) {
       const spring = dayInYear(yearOf(from) + 1, frostFree(frosts).from);
       const { before_d, after_d } = SETTINGS.why.nextSeason;
       tasks.push(

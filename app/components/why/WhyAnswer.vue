@@ -27,7 +27,9 @@ const answered = computed(() =>
 );
 const planting = computed(() => found.value.subject.planting);
 const LACK_PATHS: Record<string, string> = { age: '/plan', purchase: '/plan', batch: '/work/raise' };
-const lackPath = computed(() => `${base.value}${LACK_PATHS[found.value.lacks[0] ?? ''] ?? '/place'}`);
+/** Of nobody in particular there is no bed to name. */
+const lacks = computed(() => found.value.lacks.filter((lack) => asked.value.of !== null || lack !== 'site'));
+const lackPath = computed(() => `${base.value}${LACK_PATHS[lacks.value[0] ?? ''] ?? '/place'}`);
 const heading = useTemplateRef<HTMLElement>('heading');
 const verdict = useTemplateRef<HTMLElement>('verdict');
 /** After the last question its buttons are gone: the focus goes to what came of it. */
@@ -99,8 +101,8 @@ onMounted(() => heading.value?.focus({ preventScroll: true }));
             Ask again what could not be said ({{ asked.passed.length }})
           </button>
         </p>
-        <p v-if="found.lacks.length" class="mt-2 max-w-prose text-sm text-quiet">
-          Not known here, and it would tell: {{ listed(found.lacks.map((lack) => LACK_WORDS[lack])) }}.
+        <p v-if="lacks.length" class="mt-2 max-w-prose text-sm text-quiet">
+          Not known here, and it would tell: {{ listed(lacks.map((lack) => LACK_WORDS[lack])) }}.
           <NuxtLink class="link" :to="lackPath">Put it in</NuxtLink>
         </p>
         <WhyRemedy v-if="looked" class="mt-4" :looked="looked" :row="row" :found="found" />

@@ -85,6 +85,14 @@ const keep = () => save({}, 'The case is saved.');
     <p v-if="cause.next" class="mt-1"><span class="text-quiet">Next season:</span> {{ said(cause.next) }}</p>
     <p v-if="cause.creatures" class="mt-1 border-l-4 border-host pl-2 text-sm">{{ said(cause.creatures) }}</p>
     <p v-if="cause.expert" class="mt-1 border-l-4 border-thin pl-2 text-sm">{{ said(cause.expert) }}</p>
+    <p v-if="found.subject.creature" class="no-print mt-1 text-sm">
+      <button
+        class="link min-h-[26px] phone:min-h-[44px]"
+        @click="view.explain({ kind: 'target', target: found.subject.creature.target.id })"
+      >
+        What it needs, and what it has here
+      </button>
+    </p>
     <template v-if="row?.outcome === null && isThis && row.acted_on">
       <p class="mt-2 text-sm">
         Begun {{ dateName(row.acted_on) }}{{ row.ask_on ? `; asked again ${dateName(row.ask_on)}` : '' }}.
