@@ -231,7 +231,8 @@ describe('stages', () => {
         .getByRole('row', { name: new RegExp(name) });
     await row('Monarch').getByText('closes, and was seen to').waitFor();
     await row('Eastern tailed-blue').getByText('closes on paper; not seen yet').waitFor();
-    await row('Great spangled fritillary').getByText('adults came, no young were found: ask why').waitFor();
+    await row('Great spangled fritillary').getByText('adults came, no young were found').waitFor();
+    await row('Great spangled fritillary').getByRole('link', { name: 'Ask why Great spangled fritillary' }).waitFor();
     await page.goto(`${app.url}${KETTLE}/season`);
     await expect
       .poll(() =>

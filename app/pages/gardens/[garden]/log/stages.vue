@@ -27,7 +27,7 @@ const overYears = computed(() => [...years.value].reverse().flatMap((one) => log
 function verdict({ target, seenToClose, askWhy }: Ladder): string {
   const paper = closedOnPaper.value.has(target);
   if (seenToClose) return paper ? 'closes, and was seen to' : 'was seen to close, though the plan leaves it open';
-  if (askWhy) return 'adults came, no young were found: ask why';
+  if (askWhy) return 'adults came, no young were found';
   return paper ? 'closes on paper; not seen yet' : 'open';
 }
 const targetOf = (id: string) => garden.almanac!.targets.get(id)!.target;
@@ -73,7 +73,15 @@ const targetOf = (id: string) => garden.almanac!.targets.get(id)!.target;
               </button>
             </th>
             <td><LadderMarks :ladder="row" /></td>
-            <td :class="row.askWhy ? 'text-gap' : ''">{{ verdict(row) }}</td>
+            <td :class="row.askWhy ? 'text-gap' : ''">
+              {{ verdict(row) }}
+              <NuxtLink
+                v-if="row.askWhy"
+                class="link inline-flex min-h-[26px] items-center phone:min-h-[44px]"
+                :to="{ path: `/gardens/${garden.id}/log/why`, query: { of: row.target, symptom: 'adults-no-eggs' } }"
+                >Ask why<span class="sr-only"> {{ garden.creatureName(row.target) }}</span></NuxtLink
+              >
+            </td>
             <td class="act">
               <NuxtLink class="link min-h-[26px]" :to="`/gardens/${garden.id}/log?of=${row.target}`"
                 >Entries<span class="sr-only"> of {{ garden.creatureName(row.target) }}</span></NuxtLink
