@@ -14,7 +14,8 @@ import type { Weather } from '../place/weather/weather';
 import { FRESH_POT } from '../place/containers/kinds';
 import { FRESH_SITE } from '../place/yard/fresh';
 import type { Question, WhyDay } from '../why/subject';
-import { planting as plantingRow } from './worked-garden';
+import { doneWork } from './why-day';
+import { batch, planting as plantingRow } from './worked-garden';
 import { entry } from './log';
 
 /** A worked case as a gardener reads it in reference/cases/why-cases.csv. */
@@ -112,9 +113,9 @@ export function worked(row: WhyCase, library: Library): { here: GardenHere; day:
       source: bought ? 'a garden center' : '',
     });
   }
-  const batch = own.get('batch')?.split(' ');
-  const batches: Batch[] = batch
-    ? [{ ...BATCH, plant: row.plant, method: batch[0] as RaiseMethod, planned_on: batch[1]!, begun_on: batch[1]! }]
+  const sown = own.get('batch')?.split(' ');
+  const batches: Batch[] = sown
+    ? [batch({ plant: row.plant, method: sown[0] as RaiseMethod, planned_on: sown[1]!, begun_on: sown[1]! })]
     : [];
   if (row.creature) records.targets.push({ id: 't', revision: 0, target: row.creature, ambition: 'breeds', priority: 1 });
   const here = gardenHere({ ...records, sites: [siteOf(cells)], plantings, batches }, library);
@@ -135,47 +136,16 @@ export function worked(row: WhyCase, library: Library): { here: GardenHere; day:
     question: { symptom: row.symptom, of, planting: stands && of === row.plant ? 'p' : null, site: null, answers },
   };
 }
-const BATCH = {
-  id: 'b',
-  revision: 0,
-  source: '',
-  units: 60,
-  containers: 1,
-  place: '',
-  wanted: 6,
-  looks: [],
-  ended: false,
-  note: '',
-} satisfies Partial<Batch>;
-
-const WORK: Work = {
-  id: 'x',
-  revision: 0,
-  what: 'done',
-  task: '',
-  on_day: '',
-  until: null,
-  title: '',
-  action: null,
-  site_id: null,
-  minutes: null,
-  every_days: null,
-  litres: null,
-  note: '',
-};
-
 /** `watered 9`: on nine of the last fourteen days; `feed 60`: sixty days ago; `shear 2025-10-05`: on that day. */
 function workOf(item: string, { day, plant }: WhyCase): Work[] {
   const [what, when] = item.split(' ') as [string, string];
   const today = dayNumber(day);
   if (what === 'watered')
-    return Array.from({ length: Number(when) }, (_, i) => ({
-      ...WORK,
-      task: 'water bed',
-      on_day: isoOf(today - Math.floor((i * 14) / Number(when))),
-    }));
+    return Array.from({ length: Number(when) }, (_, i) =>
+      doneWork('water bed', isoOf(today - Math.floor((i * 14) / Number(when)))),
+    );
   const on_day = when.includes('-') ? when : isoOf(today - Number(when));
-  return [{ ...WORK, task: `${on_day.slice(0, 4)} ${what} ${plant} bloom-end bed`, on_day }];
+  return [doneWork(`${on_day.slice(0, 4)} ${what} ${plant} bloom-end bed`, on_day)];
 }
 
 /** `larva 5`: five days ago; `adult 9x`: nine times in the last weeks; `adult 4x-60`: four times until sixty days ago. */

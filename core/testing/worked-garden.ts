@@ -10,6 +10,7 @@ import { climeDistances, climeOf, regionClimes } from '../place/climate/region-c
 import type { Position } from '../place/climate/shift';
 import type { CoverageInput } from '../coverage/coverage';
 import type { GardenFields, GardenRecords, Planting, Site } from '../model/garden';
+import type { Batch } from '../model/raise';
 import { PLANNED } from '../model/states';
 import type {
   BloomRow,
@@ -399,6 +400,25 @@ export const check = (id: string, over: Partial<Check> = {}): Check => ({
   how: 'Look.',
   minutes: 1,
   share: 0.5,
+  ...over,
+});
+
+/** A batch of seed of `herb`, sown indoors, that nobody has looked at yet. */
+export const batch = (over: Partial<Batch> = {}): Batch => ({
+  id: 'b',
+  revision: 0,
+  plant: 'herb',
+  method: 'indoors',
+  source: '',
+  planned_on: '2026-06-01',
+  begun_on: '2026-06-01',
+  units: 40,
+  containers: 1,
+  place: '',
+  wanted: 5,
+  looks: [],
+  ended: false,
+  note: '',
   ...over,
 });
 

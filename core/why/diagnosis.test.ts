@@ -4,7 +4,19 @@ import type { Planting, Site } from '../model/garden';
 import type { Cause, Caution, Check, Plant, Symptom } from '../model/reference';
 import { entry } from '../testing/log';
 import { whyDay } from '../testing/why-day';
-import { cause, check, host, libraryOf, plant, planting, recordsIn, site, symptom, target } from '../testing/worked-garden';
+import {
+  batch,
+  cause,
+  check,
+  host,
+  libraryOf,
+  plant,
+  planting,
+  recordsIn,
+  site,
+  symptom,
+  target,
+} from '../testing/worked-garden';
 import { diagnosisOf } from './diagnosis';
 import { symptomsFor, troublesOf, type Question } from './subject';
 
@@ -206,23 +218,7 @@ describe('what is asked about', () => {
     expect(meant.subject.planting?.id).toBe('gone');
   });
   it('a batch where one is named, though the plant grows in a bed too; else what it was planted from this year', () => {
-    const batch = {
-      id: 'b',
-      revision: 0,
-      plant: 'herb',
-      method: 'indoors' as const,
-      source: '',
-      planned_on: '2026-03-01',
-      begun_on: '2026-03-01',
-      units: 9,
-      containers: 1,
-      place: '',
-      wanted: 3,
-      looks: [],
-      ended: false,
-      note: '',
-    };
-    const here = gardenIn({ causes: [cause('a')] }).with({ batches: [batch] });
+    const here = gardenIn({ causes: [cause('a')] }).with({ batches: [batch()] });
     const asked = (over: Partial<Question>, of = here) =>
       diagnosisOf(of.why, whyDay('2026-07-15'), {
         symptom: 'droops',

@@ -11,7 +11,7 @@ import type { Thing } from '../model/yard';
 import type { WeatherDay } from '../place/weather/weather';
 import { entry } from '../testing/log';
 import { alike, doneWork, whyDay } from '../testing/why-day';
-import { host, libraryOf, plant, planting, recordsIn, site, target, way } from '../testing/worked-garden';
+import { batch, host, libraryOf, plant, planting, recordsIn, site, target, way } from '../testing/worked-garden';
 import { Facts } from './facts';
 import { shadeCrept } from './site-facts';
 import { subjectOf } from './subject';
@@ -62,27 +62,16 @@ function factsOf(known: Known) {
   } satisfies Partial<GardenRecords>);
   const here = gardenHere({ ...base, garden: { ...base.garden, ...known.garden } }, libraryOf(world));
   const day = whyDay(known.today ?? TODAY, { last: known.last, said: known.said, log: known.log });
-  const batch = known.batches?.[0]?.id ?? null;
-  const question = { symptom: 'x', of: known.creature ? 'blue' : 'herb', planting: null, site: null, answers: [], batch };
+  const question = {
+    symptom: 'x',
+    of: known.creature ? 'blue' : 'herb',
+    planting: null,
+    site: null,
+    answers: [],
+    batch: known.batches?.[0]?.id,
+  };
   return new Facts(subjectOf(here.why, day, question));
 }
-const batch = (over: Partial<Batch>): Batch => ({
-  id: 'b',
-  revision: 0,
-  plant: 'herb',
-  method: 'indoors',
-  source: '',
-  planned_on: '2026-06-01',
-  begun_on: '2026-06-01',
-  units: 40,
-  containers: 1,
-  place: '',
-  wanted: 5,
-  looks: [],
-  ended: false,
-  note: '',
-  ...over,
-});
 const ago = (days: number) => isoOf(dayNumber(TODAY) - days);
 const seed = (over: Partial<Propagation> = {}) =>
   way('herb', ['indoors'], { chill_days: 0, depth_mm: 3, days_from: 10, days_to: 20, rate_from: 0.5, rate_to: 0.5, ...over });

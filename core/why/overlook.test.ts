@@ -4,7 +4,7 @@ import { dayNumber, isoOf } from '../model/days';
 import type { GardenRecords, Planting } from '../model/garden';
 import { entry } from '../testing/log';
 import { alike, doneWork, whyDay } from '../testing/why-day';
-import { host, libraryOf, plant, planting, recordsIn, site, target, way } from '../testing/worked-garden';
+import { batch, host, libraryOf, plant, planting, recordsIn, site, target, way } from '../testing/worked-garden';
 import { asOfMonday, lookOver, mondayOf } from './overlook';
 
 /** The weekly look of a garden, on a Wednesday in July. */
@@ -111,24 +111,7 @@ describe('the weekly look', () => {
     const ways = [
       way('herb', ['indoors'], { chill_days: 0, depth_mm: 3, days_from: 10, days_to: 20, rate_from: 0.5, rate_to: 0.5 }),
     ];
-    const batches = (begun_on: string) => [
-      {
-        id: 'b',
-        revision: 0,
-        plant: 'herb',
-        method: 'indoors' as const,
-        source: '',
-        planned_on: begun_on,
-        begun_on,
-        units: 40,
-        containers: 1,
-        place: '',
-        wanted: 5,
-        looks: [],
-        ended: false,
-        note: '',
-      },
-    ];
+    const batches = (begun_on: string) => [batch({ planned_on: begun_on, begun_on })];
     // Two days before Wednesday is the Monday it is looked at.
     expect(noticed([], { batches: batches(ago(29)) }, {}, { ways })[0]).toMatchObject({
       kind: 'seed-late',
