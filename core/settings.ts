@@ -348,6 +348,9 @@ export const SETTINGS = {
     /** Score (steps of doubling) of all causes that nobody thought of, and what is taken off out of its months. Judgement. */
     otherPrior: 2,
     outOfSeason: 3,
+    /** The same where frost-free days make the year nearly one season, and from how many on: what is met in summer elsewhere is met at any time there. Judgement. */
+    outOfLongSeason: 1,
+    longSeason_d: 300,
     /** Likelihood from which one cause leads, and how many times the next; likelihood from which it is named where nothing is left to look at. Judgement. */
     clear_share: 0.62,
     clearTimes: 3,

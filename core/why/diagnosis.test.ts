@@ -94,6 +94,19 @@ describe('causes by their odds', () => {
     const winter = (today: string) => diagnose({ causes: [cause('snow', { months: '11-2' })], today }).causes[0]!.reasons.length;
     expect([winter('2026-12-15'), winter('2026-01-15'), winter('2026-03-15'), winter('2026-10-15')]).toEqual([0, 0, 1, 1]);
   });
+  it('where the year is one long season, months tell less', () => {
+    const asked = (frosts: object) => {
+      const here = gardenIn({ causes: [cause('a', { months: '6-9' })] });
+      const mild = here.with({ garden: { ...here.garden, ...frosts } });
+      const question = { symptom: 'droops', of: 'herb', planting: null, site: null, answers: [] };
+      return diagnosisOf(mild.why, whyDay('2026-03-15'), question).causes[0]!.reasons[0]!.bits;
+    };
+    expect(asked({})).toBe(-3);
+    expect(asked({ last_frost: null, first_frost: null })).toBe(-1);
+    // From 16 February to 19 December there are 307 days between the frosts, from 20 March to 1 December 256.
+    expect(asked({ last_frost: '02-15', first_frost: '12-20' })).toBe(-1);
+    expect(asked({ last_frost: '03-20', first_frost: '12-01' })).toBe(-3);
+  });
   it('of others than this plant are left out; where nobody knows which plant it is, none is', () => {
     const causes = [cause('any'), cause('mine', { who: 'herba|grass' }), cause('theirs', { who: 'tree' })];
     expect(order(diagnose({ causes })).sort()).toEqual(['any', 'mine']);

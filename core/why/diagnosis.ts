@@ -2,6 +2,7 @@ import { speaksOf, type CauseRead } from '../library/causes';
 import { isoOf } from '../model/days';
 import type { Cause, Check, Symptom } from '../model/reference';
 import type { FactId } from '../model/symptoms';
+import { frostFree } from '../place/climate/frost';
 import { SETTINGS } from '../settings';
 import { Facts } from './facts';
 import type { Finding, Lack } from './finding';
@@ -66,7 +67,10 @@ function reasonsFor({ evidence, asks, months }: CauseRead, facts: Facts, questio
     const bits = finding.is === null ? 0 : finding.is ? weight : otherwise;
     if (bits !== 0) reasons.push({ kind: 'fact', fact, finding, bits });
   }
-  if (months && !months.has(Number(isoOf(today).slice(5, 7)))) reasons.push({ kind: 'season', bits: -S.outOfSeason });
+  if (months && !months.has(Number(isoOf(today).slice(5, 7)))) {
+    const long = frostFree(input.work.input.place.frosts).days >= S.longSeason_d;
+    reasons.push({ kind: 'season', bits: -(long ? S.outOfLongSeason : S.outOfSeason) });
+  }
   for (const { check: id, yes } of question.answers) {
     const ask = asks.find((row) => row.check === id);
     const check = ask && input.book.check(id);
