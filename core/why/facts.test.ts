@@ -56,7 +56,7 @@ function factsOf(known: Known) {
   const rows =
     known.row === undefined ? [planting('p', 'herb', 5, STANDS)] : [planting('p', 'herb', 5, { ...STANDS, ...known.row })];
   const base = recordsIn(world, [...rows, ...(known.others ?? [])], {
-    sites: [site('bed', known.site)],
+    sites: [site('bed', known.site), site('sunny', { sun_h: 9 })],
     things: known.things ?? [],
     batches: known.batches ?? [],
   } satisfies Partial<GardenRecords>);
@@ -355,6 +355,59 @@ describe('facts of a garden', () => {
     const facts = factsOf({ creature: true, today: '2026-06-20', others: [planting('o', 'other', 3, STANDS)] });
     expect(facts.of('nectar-now').of).toMatchObject({ plant: 'herb' });
     expect(factsOf({}).of('host').of).toEqual({ creature: 'blue', more: 0 });
+  });
+  it('figures are those of the days: rain of three weeks, the days of a flight, the waterings', () => {
+    expect(factsOf({ last: alike(21, { rain_mm: 8 }) }).of('wet-spell').of).toMatchObject({ mm: 168, days: 21 });
+    expect(factsOf({ last: alike(21, { rain_mm: 90 / 21 }) }).of('wet-spell').of!.mm).toBeCloseTo(90);
+    expect(
+      factsOf({ said: [doneWork('water bed', ago(1)), doneWork('water bed', ago(13)), doneWork('water bed', ago(14))] }).of(
+        'watered-often',
+      ).of,
+    ).toMatchObject({ times: 2 });
+  });
+  it('limits hold at their edge', () => {
+    const is = (fact: FactId, known: Known) => factsOf(known).of(fact).is;
+    // A storm of 30 mm, seed that wants 21 °C.
+    expect([is('storm', { last: [{ rain_mm: 30 }] }), is('storm', { last: [{ rain_mm: 29.9 }] })]).toEqual([true, false]);
+    const warm = (warmth_c: number) => is('wants-warmth', { batches: [batch({})], ways: [seed({ warmth_c })] });
+    expect([warm(21), warm(20.5)]).toEqual([true, false]);
+    // The flight ends on 31 August: from 21 days before it to 14 after.
+    const ends = (today: string) => is('flight-ends', { creature: true, today });
+    expect(['2026-08-09', '2026-08-10', '2026-09-14', '2026-09-15'].map(ends)).toEqual([false, true, true, false]);
+    // What was done today counts, what is 120 days ago too, and nothing that was skipped or is still to come.
+    const fed = (on: string, what: 'done' | 'skipped' = 'done') =>
+      is('fed', { said: [doneWork('2026 feed herb x bed', on, { what })] });
+    expect([fed(ago(0)), fed(ago(120)), fed(ago(121)), fed(ago(-1)), fed(ago(5), 'skipped')]).toEqual([
+      true,
+      true,
+      false,
+      false,
+      false,
+    ]);
+  });
+  it('an own task of feeding counts where it was done', () => {
+    const own = (site_id: string) => doneWork('own 1', ago(3), { action: 'feed', site_id });
+    expect(factsOf({ said: [own('bed')] }).of('fed').is).toBe(true);
+    expect(factsOf({ said: [own('sunny')] }).of('fed').is).toBe(false);
+  });
+  it('the light is wrong for laying only where no host stands in the right one', () => {
+    const dim = { creature: true, hostLight: 'sun', site: { sun_h: 2 } } as const;
+    const other = planting('o', 'herb', 3, { ...STANDS, site_id: 'sunny' });
+    expect(factsOf({ ...dim, others: [other] }).of('host-wrong-light').is).toBe(false);
+  });
+  it('what cost something was bought', () => {
+    const cost = (cost_minor: number) => factsOf({ creature: true, row: { ...young, cost_minor } }).of('host-bought').is;
+    expect([cost(500), cost(0)]).toEqual([true, false]);
+  });
+  it('an autumn is dark by the mean of September and October', () => {
+    const { subject } = factsOf({});
+    const year = Array.from({ length: 24 }, (_, h) => ({ before: h === 16 ? 4 : 1, after: h === 16 ? 2 : 1, midday: 0 }));
+    const asked: (readonly number[])[] = [];
+    const input = { ...subject.input, sunIn: (_: string, halfMonths: readonly number[]) => (asked.push(halfMonths), year) };
+    const found = new Facts({ ...subject, input }).of('dark-autumn');
+    expect(asked).toEqual([[16, 17, 18, 19]]);
+    // (6 + 2 + 2 + 2) ÷ 4 = 3 h: just enough.
+    expect(found).toEqual({ is: false, of: { sun_h: 3 } });
   });
   it('a passage alone is passing through, and nobody lays on it', () => {
     const flights = [

@@ -74,6 +74,11 @@ describe('the weekly look', () => {
     const sites = [site('bed', { texture: 'sand' })];
     expect(kinds([planting('p', 'herb', 5, { state: 'in-ground', planted_year: 2026 })], { sites }, dry)).toEqual(['dry-young']);
     expect(kinds([planting('p', 'herb', 5, STANDS)], { sites }, dry)).toEqual([]);
+    // Twelve days up to Monday are a dry spell, eleven are none.
+    const since = (days: number) => ({ last: [{ rain_mm: 10 }, ...alike(days, { rain_mm: 0, et0_mm: 12 })] });
+    const young = [planting('p', 'herb', 5, { state: 'in-ground', planted_year: 2026 })];
+    expect(kinds(young, { sites }, since(14))).toEqual(['dry-young']);
+    expect(kinds(young, { sites }, since(13))).toEqual([]);
   });
   it('adults seen again and again and never an egg', () => {
     const rows = [planting('f', 'food', 6, STANDS)];
