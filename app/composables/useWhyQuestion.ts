@@ -44,7 +44,7 @@ export function useWhyQuestion() {
       if (value) next[key] = value;
     return replace ? router.replace({ query: next }) : router.push({ query: next });
   };
-  /** Asks anew of somebody else, or of something else that is seen. */
+  /** Asks about somebody else, or about something else that is seen. */
   const ask = (of: Partial<Pick<Question, 'symptom' | 'of' | 'planting' | 'site' | 'batch'>>) =>
     router.push({ query: Object.fromEntries(Object.entries(of).filter(([, value]) => value)) as Record<string, string> });
 
