@@ -359,8 +359,8 @@ export const SETTINGS = {
     tells_bits: 0.02,
     someFrom: 0.3,
     strongFrom: 2,
-    /** Causes shown at first. */
-    shown: 5,
+    /** Likeliest causes among which one that has to do with creatures calls for the word on sprays. */
+    atStake: 5,
     /** Sun (hours) by which a bed is darker than it was said to be that counts as crept shade. Judgement: half of what part sun differs from sun. */
     crept_h: 1.5,
     /** Planted ground beside the ground there is from which plants crowd. Judgement. */

@@ -55,8 +55,13 @@ export function* decisionsInSteps(here: GardenHere, planting: Planting, today: D
   const minutesNow = minutesIn(here, year);
   const stands = planting.state !== 'lost' && planting.state !== 'removed';
   const siteOf = (id: string) => sites.find((row) => row.id === id)!;
-  const room = (id: string, of = plant.plant) =>
-    roomFor(of, Math.max(0, areaUse(siteOf(id), plantings, (one) => almanac.plants.get(one)?.plant).left_m2), siteOf(id));
+  const prices = here.garden.money?.prices ?? {};
+  const room = (id: string) =>
+    roomFor(
+      plant.plant,
+      Math.max(0, areaUse(siteOf(id), plantings, (one) => almanac.plants.get(one)?.plant).left_m2),
+      siteOf(id),
+    );
   const found: Decision[] = [];
 
   yield;
@@ -84,7 +89,7 @@ export function* decisionsInSteps(here: GardenHere, planting: Planting, today: D
       site_id: moreAt,
       count: more,
       verdict: verdictAt(moreAt),
-      effect: effectOf([...plantings, added(moreAt, more)], costOf(plant.plant, more, size, prices(), here.losses)),
+      effect: effectOf([...plantings, added(moreAt, more)], costOf(plant.plant, more, size, prices, here.losses)),
     });
   }
 
@@ -144,7 +149,7 @@ export function* decisionsInSteps(here: GardenHere, planting: Planting, today: D
         plantings.map((row) =>
           row.id === planting.id ? { ...added(row.site_id, instead.count), id: row.id, plant: other.id } : row,
         ),
-        costOf(other, instead.count, size, prices(), here.losses),
+        costOf(other, instead.count, size, prices, here.losses),
       ),
     });
   }
@@ -165,9 +170,6 @@ export function* decisionsInSteps(here: GardenHere, planting: Planting, today: D
     });
   return found;
 
-  function prices() {
-    return here.garden.money?.prices ?? {};
-  }
   function verdictAt(site: string): FitVerdict {
     return fit(plant!.plant, siteOf(site), almanac.place).verdict;
   }

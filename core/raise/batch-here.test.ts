@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { gardenHere } from '../garden/here';
 import { dayNumber, isoOf, type DayNumber } from '../model/days';
 import type { Batch, LookFields } from '../model/raise';
-import { libraryOf, plant, planting, recordsIn, way, type World } from '../testing/worked-garden';
+import { batch as sown, libraryOf, plant, planting, recordsIn, way, type World } from '../testing/worked-garden';
 import { funnelOf, stepKey } from './batch-here';
 
 const row = way('aster', ['winter-container', 'chilled-indoors'], {
@@ -29,23 +29,8 @@ const look = (over: Partial<LookFields>): LookFields => ({
   note: '',
   ...over,
 });
-const batch = (over: Partial<Batch> = {}): Batch => ({
-  id: 'b',
-  revision: 0,
-  plant: 'aster',
-  method: 'softwood',
-  source: '',
-  planned_on: '2026-06-01',
-  begun_on: null,
-  units: 20,
-  containers: 1,
-  place: '',
-  wanted: 5,
-  looks: [],
-  ended: false,
-  note: '',
-  ...over,
-});
+const batch = (over: Partial<Batch> = {}): Batch =>
+  sown({ plant: 'aster', method: 'softwood', begun_on: null, units: 20, ...over });
 const gardenWith = (batches: Batch[], planted = [planting('p', 'aster', 6)]) =>
   gardenHere(recordsIn(world, planted, { batches }), libraryOf(world));
 const never = () => null;

@@ -1,14 +1,14 @@
 import { lightShare, patchShare } from '../coverage/gives/host';
-import { ADMISSIBLE } from '../library/hosts';
+import { ADMISSIBLE, feeds } from '../library/hosts';
 import { onTheWing } from '../almanac/flight';
 import { dayNumber } from '../model/days';
-import type { Planting } from '../model/garden';
 import type { Entry } from '../model/log';
 import type { FlightHere, TargetHere } from '../model/here';
 import { isWoody } from '../model/vocabulary';
 import { zoneIndex } from '../place/climate/zones';
 import { nectarOfFlower } from '../match/nectar';
 import { SETTINGS } from '../settings';
+import { isGrowing } from '../work/task';
 import { thereOn } from '../work/young';
 import { against, lately } from './plant-facts';
 import { NO, type Finding } from './finding';
@@ -28,12 +28,10 @@ function hostsIn({ input }: Subject, creature: TargetHere, ranks: ReadonlySet<st
     return host && site && here && ranks.has(host.rank) ? [{ planting, host, site, here }] : [];
   });
 }
-const grows = ({ state }: Planting) => state === 'in-ground' || state === 'sown';
 /** Those that grow now. */
 const hosts = (subject: Subject, creature: TargetHere, ranks: ReadonlySet<string | undefined> = ADMISSIBLE) =>
-  hostsIn(subject, creature, ranks).filter((row) => grows(row.planting));
-const treesAbout = ({ input }: Subject, { hosts: rows }: TargetHere) =>
-  input.around.filter((row) => ADMISSIBLE.has(rows.get(row.plant)?.rank));
+  hostsIn(subject, creature, ranks).filter((row) => isGrowing(row.planting));
+const treesAbout = ({ input }: Subject, { hosts: rows }: TargetHere) => input.around.filter((row) => feeds(rows, row.plant));
 const TRAPS: ReadonlySet<string | undefined> = new Set(['trap']);
 
 /** How far what grows of its hosts makes one patch that a laying female finds; 1: one. */
@@ -54,7 +52,7 @@ const partsNow = ({ average }: Subject, { flights }: TargetHere): FlightHere[] =
 function drinksNow({ input, halfMonth }: Subject, { target }: TargetHere): string[] {
   const { plantings, almanac } = input.work.input;
   const kinds = new Set<string>();
-  const standing = [...plantings.filter(grows), ...input.around];
+  const standing = [...plantings.filter(isGrowing), ...input.around];
   for (const { plant } of standing) {
     const here = almanac.plants.get(plant);
     if (here && here.bloomShares[halfMonth]! >= SETTINGS.nectar.inBloomShare && nectarOfFlower(target, here.plant) > 0)
@@ -161,7 +159,7 @@ export const CREATURE_OWN_FACTS = {
     const offered = sites.some((site) => site.features.includes('perch') || site.features.includes('dense-cover'));
     const standing = things.some((row) => row.kind === 'tree' || row.kind === 'shrub') || input.around.length > 0;
     const woody = plantings.some((row) => {
-      const plant = grows(row) ? almanac.plants.get(row.plant)?.plant : undefined;
+      const plant = isGrowing(row) ? almanac.plants.get(row.plant)?.plant : undefined;
       return plant !== undefined && isWoody(plant);
     });
     return { is: !offered && !standing && !woody };

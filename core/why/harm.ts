@@ -37,7 +37,7 @@ export function harmOf(symptom: Symptom, subject: Subject, causes: readonly Caus
     if (HANDLED.has(hazard) && severity >= GRAVE) found.push({ kind: 'plant', note });
   if (here?.plant.kind === 'tree') found.push({ kind: 'tree' });
   // Where something eats, infests or kills, the hand goes to the sprayer first.
-  const eaten = causes.slice(0, SETTINGS.why.shown).some(({ creatures: said, well }) => said !== '' || well);
+  const eaten = causes.slice(0, SETTINGS.why.atStake).some(({ creatures: said, well }) => said !== '' || well);
   if (creature || creatures.length > 0 || eaten) found.push({ kind: 'pesticide' });
   return found;
 }

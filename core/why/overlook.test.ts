@@ -107,10 +107,18 @@ describe('the weekly look', () => {
   it('what flowered last year and is weeks late', () => {
     const rows = [planting('p', 'herb', 3, STANDS)];
     const last = entry('first-flower', 'herb', '2025-06-03');
-    expect(noticed(rows, {}, { log: [last] })[0]).toMatchObject({ kind: 'no-flower', of: 'herb', symptom: 'not-flowering' });
-    expect(kinds(rows, {}, { log: [last, entry('first-flower', 'herb', '2026-06-10')] })).toEqual([]);
-    expect(kinds(rows, {}, { log: [entry('first-flower', 'herb', '2023-06-03')] })).toEqual([]);
-    expect(kinds(rows, {}, { log: [last] }, { today: '2026-06-10' })).toEqual([]);
+    const other = entry('first-flower', 'food', '2026-06-20');
+    expect(noticed(rows, {}, { log: [last, other] })[0]).toMatchObject({
+      kind: 'no-flower',
+      of: 'herb',
+      symptom: 'not-flowering',
+    });
+    expect(kinds(rows, {}, { log: [last, other, entry('first-flower', 'herb', '2026-06-10')] })).toEqual([]);
+    // Where no flower of another was written down since, none missing is no sign.
+    expect(kinds(rows, {}, { log: [last] })).toEqual([]);
+    expect(kinds(rows, {}, { log: [last, entry('first-flower', 'food', '2026-04-20')] })).toEqual([]);
+    expect(kinds(rows, {}, { log: [other, entry('first-flower', 'herb', '2023-06-03')] })).toEqual([]);
+    expect(kinds(rows, {}, { log: [last, entry('first-flower', 'food', '2026-06-09')] }, { today: '2026-06-10' })).toEqual([]);
   });
   it('seed that is overdue: 27 days where 20 are the most', () => {
     const ways = [

@@ -1,6 +1,7 @@
-import { averageDay, dayNumber, yearOf, type DayNumber } from '../model/days';
+import { averageDay, averageDayOf, dayNumber, yearOf, type DayNumber } from '../model/days';
 import { groupBy } from '../model/group';
 import { onTheWing } from '../almanac/flight';
+import { ladderOf } from '../log/stages';
 import { lastDayOf } from '../place/weather/weather';
 import { SETTINGS } from '../settings';
 import { saidOf } from '../work/standing';
@@ -58,6 +59,7 @@ export function lookOver(input: WhyInput, now: WhyDay): Notice[] {
   ].filter((row) => !isWaved(row.key));
 }
 
+const FLOWERS: ReadonlySet<string> = new Set(['first-flower', 'full-flower']);
 const standing = ({ work }: WhyInput) => work.input.plantings.filter((row) => row.state === 'in-ground');
 
 /** Plants that get too little sun since the shade crept over their bed. */
@@ -165,21 +167,16 @@ function dry(input: WhyInput, day: WhyDay, today: DayNumber): Notice[] {
   });
 }
 
-/** Creatures that were seen again and again in their season, and never an egg or a caterpillar, though they lay here. */
+/** Creatures on the wing of which the log asks why: adults came again and again, and never an egg or a caterpillar was found. */
 function neverLaid({ work }: WhyInput, { log }: WhyDay, today: DayNumber): Notice[] {
-  const { visitsUnlaid, unlaid_d } = SETTINGS.log;
   const { almanac, targets, covered } = work.input;
-  return targets.flatMap(({ target }): Notice[] => {
+  return targets.flatMap(({ target, ambition }): Notice[] => {
     const here = almanac.targets.get(target);
-    if (!here || here.target.kind === 'hummingbird' || !here.flights.some((row) => row.laying)) return [];
-    const year = log
-      .about(target)
-      .filter((row) => yearOf(dayNumber(row.on_day)) === yearOf(today) && dayNumber(row.on_day) <= today);
-    const adults = year.filter((row) => row.what === 'adult' || row.what === 'courting');
-    const young = year.some((row) => row.what !== 'adult' && row.what !== 'courting' && row.what !== 'dead');
-    const first = adults.at(-1);
+    if (!here?.flights.some((row) => row.laying)) return [];
+    const { askWhy, rungs } = ladderOf(here, ambition, log.about(target), yearOf(today), today);
+    const visits = rungs.find((row) => row.rung === 'visits');
     const onWing = here.flights.some((row) => onTheWing(row) && thereOn(row.window, averageDay(today)));
-    if (young || !first || adults.length < visitsUnlaid || today - dayNumber(first.on_day) < unlaid_d || !onWing) return [];
+    if (!askWhy || !visits?.first || !onWing) return [];
     const alreadySaid = covered.targets
       .find((row) => row.target === target)
       ?.needs.some((row) => row.need.stage === 'host' && row.limit === 'patch' && row.patch);
@@ -192,7 +189,7 @@ function neverLaid({ work }: WhyInput, { log }: WhyDay, today: DayNumber): Notic
         site: null,
         planting: null,
         symptom: 'adults-no-eggs',
-        figures: { times: adults.length, days: today - dayNumber(first.on_day) },
+        figures: { times: visits.times, days: today - dayNumber(visits.first) },
       },
     ];
   });
@@ -226,16 +223,22 @@ function lostAgain({ work }: WhyInput): Notice[] {
   });
 }
 
-/** Plants that flowered here in other years by the log, and by weeks after their time have not. */
+/**
+ * Plants that flowered here last year by the log, and weeks after their time have not, though flowers of others were written
+ * down since then: where nobody writes down flowers, none missing is no sign.
+ */
 function noFlower(input: WhyInput, { log }: WhyDay, today: DayNumber): Notice[] {
   const seen = new Set<string>();
+  const lastFlower = log.inYear(yearOf(today)).find((row) => FLOWERS.has(row.what) && dayNumber(row.on_day) <= today);
+  if (!lastFlower) return [];
   return standing(input).flatMap(({ id, plant: of, site_id }): Notice[] => {
     const here = input.work.input.almanac.plants.get(of);
     if (!here?.bloom || seen.has(of)) return [];
     seen.add(of);
     const late = averageDay(today) - here.bloom.from;
     if (late < S.flowerLate_d || averageDay(today) > here.bloom.to) return [];
-    const flowers = log.about(of).filter((row) => row.what === 'first-flower' || row.what === 'full-flower');
+    if (averageDayOf(lastFlower.on_day) < here.bloom.from) return [];
+    const flowers = log.about(of).filter((row) => FLOWERS.has(row.what));
     const years = new Set(flowers.map((row) => yearOf(dayNumber(row.on_day))));
     if (years.has(yearOf(today)) || !years.has(yearOf(today) - 1)) return [];
     return [
@@ -256,9 +259,8 @@ function noFlower(input: WhyInput, { log }: WhyDay, today: DayNumber): Notice[] 
 function seedLate({ work }: WhyInput, { said }: WhyDay, today: DayNumber): Notice[] {
   return work.input.raising.batches(doneOnBy(saidOf(said))).flatMap(({ batch, way, stage, begin }): Notice[] => {
     if (stage !== 'waiting' || way === null || way.row.days_to === null) return [];
-    const cold = way.method === 'indoors' || way.method === 'spring-in-place' ? 0 : null;
-    // Seed that lies in the cold comes by the spring and not by days.
-    if (cold === null) return [];
+    // When seed that lies in the cold is up depends on the spring and not on days.
+    if (way.method !== 'indoors' && way.method !== 'spring-in-place') return [];
     const days = today - begin;
     if (days <= way.row.days_to * S.overdueTimes) return [];
     return [

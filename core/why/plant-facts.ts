@@ -1,4 +1,4 @@
-import { ADMISSIBLE } from '../library/hosts';
+import { feeds } from '../library/hosts';
 import { isListed } from '../library/status';
 import { isSeedMethod } from '../library/ways';
 import { dayNumber } from '../model/days';
@@ -68,9 +68,7 @@ function youngSeen(subject: Subject, whats: readonly Entry['what'][]): Finding {
 /** Creatures of the region that grow up on a plant. */
 const guestsOf = ({ here, input }: Subject): string[] =>
   here
-    ? [...input.work.input.almanac.targets.values()]
-        .filter((row) => ADMISSIBLE.has(row.hosts.get(here.plant.id)?.rank))
-        .map((row) => row.target.id)
+    ? [...input.work.input.almanac.targets.values()].filter((row) => feeds(row.hosts, here.plant.id)).map((row) => row.target.id)
     : [];
 
 /** Creatures whose eggs or larvae may be on a plant on this day, the chosen ones and those that live on it first of all. */

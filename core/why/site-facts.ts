@@ -90,10 +90,9 @@ export const SITE_FACTS = {
   'wet-site': (subject: Subject) => moisture(subject, (step, plant) => step > plant.moisture_max),
   'drains-badly': (subject: Subject) =>
     onGround(subject, 'drainage', (plant, site) => {
-      const { place } = subject.input.work.input.almanac;
       const slow = gradeOf(DIMENSIONS.drainage(plant, site)) > 0;
       const heavy = plant.drainage === 'sharp' && gradeOf(DIMENSIONS.texture(plant, site)) > 0;
-      return { is: slow || heavy, of: { drainage: site.drainage, wants: plant.drainage, zone: place.half_zone } };
+      return { is: slow || heavy, of: { drainage: site.drainage, wants: plant.drainage } };
     }),
   limy: (subject: Subject) => ph(subject, (value, plant) => value > plant.ph_max),
   sour: (subject: Subject) => ph(subject, (value, plant) => value < plant.ph_min),

@@ -1,4 +1,4 @@
-import { averageDay, dayNumber, isoOf, yearOf } from '../model/days';
+import { averageDay, dayNumber, isoOf } from '../model/days';
 import { dayOfMonthDay } from '../model/half-month';
 import { isWoody } from '../model/vocabulary';
 import type { WeatherDay } from '../place/weather/weather';
@@ -135,6 +135,6 @@ export const WEATHER_FACTS = {
       const word = action ?? task.split(' ').find((one) => CLEARS.has(one));
       return what === 'done' && word && CLEARS.has(word) && ago >= 0 && ago <= 365 && (month >= 9 || month <= 3);
     });
-    return cleared ? { is: true, of: { on: cleared.on_day, year: yearOf(today) } } : NO;
+    return cleared ? { is: true, of: { on: cleared.on_day } } : NO;
   },
 } satisfies Record<string, (subject: Subject) => Finding>;

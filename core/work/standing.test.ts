@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { dayNumber, isoOf } from '../model/days';
 import type { Work } from '../model/work';
 import type { Weather, WeatherDay } from '../place/weather/weather';
+import { doneWork } from '../testing/why-day';
 import { begun } from './plan-tasks';
 import { standingOn } from './standing';
 import type { Task } from './task';
@@ -18,21 +19,7 @@ const task = (over: Partial<Task> = {}): Task =>
     why: '',
     ...over,
   });
-const said = (what: Work['what'], on_day: string, until: string | null = null): Work => ({
-  id: on_day,
-  revision: 0,
-  what,
-  task: 'k',
-  on_day,
-  until,
-  title: '',
-  action: null,
-  site_id: null,
-  minutes: null,
-  every_days: null,
-  litres: null,
-  note: '',
-});
+const said = (what: Work['what'], on_day: string, until: string | null = null): Work => doneWork('k', on_day, { what, until });
 const on = (day: string, rows: Work[] = [], over: Partial<Task> = {}, weather: Weather | null = null) =>
   standingOn(task(over), rows, dayNumber(day), weather);
 

@@ -4,6 +4,7 @@ import { dayNumber } from '../model/days';
 import type { Work } from '../model/work';
 import type { Thing } from '../model/yard';
 import type { Weather, WeatherDay } from '../place/weather/weather';
+import { doneWork } from '../testing/why-day';
 import { care, libraryOf, plant, planting, recordsIn, site } from '../testing/worked-garden';
 import { normalShare } from './warnings';
 
@@ -68,22 +69,7 @@ describe('a cold night', () => {
   it('spares what was brought in, until it was taken out again', () => {
     const first = warningsOf('2026-08-10', [{ low_c: 4 }]);
     const key = first.day.tasks.find((task) => task.action === 'bring-in')!.key;
-    const said = (task: string, on_day: string): Work => ({
-      id: on_day,
-      revision: 0,
-      what: 'done',
-      task,
-      on_day,
-      until: null,
-      title: '',
-      action: null,
-      site_id: null,
-      minutes: null,
-      every_days: null,
-      litres: null,
-      note: '',
-    });
-    expect(kinds(warningsOf('2026-08-11', [{ low_c: 4 }], [{ rain_mm: 20 }], [said(key, '2026-08-10')]))).toEqual([]);
+    expect(kinds(warningsOf('2026-08-11', [{ low_c: 4 }], [{ rain_mm: 20 }], [doneWork(key, '2026-08-10')]))).toEqual([]);
   });
 });
 

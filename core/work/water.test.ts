@@ -6,6 +6,7 @@ import type { Work } from '../model/work';
 import type { Thing } from '../model/yard';
 import type { Weather, WeatherDay } from '../place/weather/weather';
 import { withOwnDays } from '../place/weather/weather';
+import { doneWork } from '../testing/why-day';
 import { care, libraryOf, plant, planting, recordsIn, site } from '../testing/worked-garden';
 import { waterKey } from './water';
 
@@ -42,21 +43,7 @@ function waterIn(known: Weather, over: Partial<Site> = {}, said: Work[] = [], th
   const day = gardenHere(records, lib).work.on(known, said);
   return { row: day.water[0]!, task: day.tasks.find((task) => task.action === 'water') };
 }
-const given = (on_day: string, litres: number | null): Work => ({
-  id: on_day,
-  revision: 0,
-  what: 'done',
-  task: waterKey('bed'),
-  on_day,
-  until: null,
-  title: '',
-  action: null,
-  site_id: null,
-  minutes: null,
-  every_days: null,
-  litres,
-  note: '',
-});
+const given = (on_day: string, litres: number | null): Work => doneWork(waterKey('bed'), on_day, { litres });
 
 describe('the daily bucket of a bed', () => {
   it('loses three of twenty-four millimetres a day until half is left, then less', () => {

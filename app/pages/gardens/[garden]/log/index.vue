@@ -9,6 +9,7 @@ const garden = useGardenStore();
 const log = useLogStore();
 const work = useWorkStore();
 const view = useViewStore();
+const cases = useCasesStore();
 const GROUP_WORDS: Record<LogGroup, string> = {
   all: 'everything',
   creatures: 'creatures',
@@ -46,7 +47,6 @@ const done = computed(() =>
     )
     .sort((a, b) => b.on_day.localeCompare(a.on_day)),
 );
-const nameOfSubject = (id: string) => (garden.almanac?.plants.has(id) ? garden.nameOf(id) : garden.creatureName(id));
 /** Chosen creatures whose adults came and whose young were never found. */
 const whys = computed(() =>
   garden.targets.filter((row) => log.ladderIn(row.target, log.year - 1)?.askWhy || log.ladderIn(row.target, log.year)?.askWhy),
@@ -109,7 +109,7 @@ const whys = computed(() =>
           >Words<input v-model="words" type="search" class="field phone:min-h-[44px]" placeholder="monarch, milkweed, note"
         /></label>
         <span v-if="of"
-          >Only <span class="creature">{{ nameOfSubject(of) }}</span>
+          >Only <span class="creature">{{ cases.nameOf(of) }}</span>
           <button class="link ml-1 min-h-[26px] phone:min-h-[44px]" @click="of = null">show all</button></span
         >
         <span class="text-quiet" aria-live="polite">{{ group === 'work' ? done.length : rows.length }} shown</span>
