@@ -67,6 +67,7 @@ const SOUTHERN = [
   'calycopis-cecrops',
 ];
 const FLORIDAN = [
+  'phoebis-philea',
   'danaus-gilippus',
   'anartia-jatrophae',
   'urbanus-proteus',
@@ -133,6 +134,7 @@ const NORTHERN = [
   'aglais-milberti',
 ];
 const CALIFORNIAN = [
+  'lon-melane',
   ...WESTERN,
   'junonia-coenia',
   'hylephila-phyleus',

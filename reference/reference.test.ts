@@ -61,6 +61,9 @@ describe('the shipped library', () => {
     // What is listed somewhere may have none, as may what cannot be got out again; the traps grown for their flowers have none.
     const exempt = new Set([
       ...library.status.filter((row) => isListed(row.status)).map((row) => row.plant),
+      ...library.plants.filter((row) => row.manners === 'never').map((row) => row.id),
+      // Left where it hangs.
+      'phoradendron-leucarpum',
       ...NEVER,
       'cynodon-dactylon',
     ]);

@@ -7,7 +7,7 @@ export interface Entry {
   row: Target | Plant;
 }
 
-/** Finds creatures and plants of this garden's library by common or scientific name, a slip of the finger allowed. */
+/** Finds creatures and plants of this garden's library by common, scientific or older name, a slip of the finger allowed. */
 export function useLibrarySearch() {
   const garden = useGardenStore();
   const entries = computed(() => {
@@ -32,7 +32,7 @@ export function useLibrarySearch() {
         id,
         common: row.common,
         scientific: row.scientific,
-        also: `${row.family} ${row.kind} ${'colour' in row ? row.colour : ''}`,
+        also: `${row.also} ${row.family} ${row.kind} ${'colour' in row ? row.colour : ''}`,
       })),
     );
     return search;

@@ -83,7 +83,15 @@ describe('a table as CSV', () => {
       {
         file: 'hosts.csv',
         key: 'danaus-plexippus + asclepias-syriaca',
-        cells: { target: 'danaus-plexippus', plant: 'asclepias-syriaca', rank: 'accepted', light: 'sun', note: 'Mine' },
+        cells: {
+          target: 'danaus-plexippus',
+          plant: 'asclepias-syriaca',
+          rank: 'accepted',
+          light: 'sun',
+          note: 'Mine',
+          part: '',
+          confidence: '',
+        },
       },
     ]);
   });
@@ -96,7 +104,7 @@ describe('a table as CSV', () => {
     ],
     ['a stray quote', 'target,plant,rank,light,note\ndanaus-plexippus,"asclepias,poor,sun,\n', null, 'stray quote'],
     ['a header alone', 'target,plant,rank,light,note\n', 1, 'no rows'],
-    ['a missing column', 'target,plant,rank,light\ndanaus-plexippus,asclepias,poor,sun\n', 1, 'note is missing'],
+    ['a missing column', 'target,plant,rank\ndanaus-plexippus,asclepias,poor\n', 1, 'light is missing'],
   ])('takes nothing with %s', (_, text, row, message) => {
     const { own, problems } = ownFromCsv(library, 'hosts.csv', text);
     expect(own).toEqual([]);

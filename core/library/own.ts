@@ -3,7 +3,8 @@ import { monthDayOf } from '../model/half-month';
 import { Flight, type Library, SCHEMAS } from '../model/reference';
 import { TABLES, type ReferenceFile } from '../model/tables';
 import { checkRows } from './check';
-import { keyOf, rowsOf, type Cells } from './cells';
+import { basisCorrected } from './basis';
+import { cellsOf, keyOf, rowsOf, type Cells } from './cells';
 import { isSeedMethod } from './ways';
 
 /**
@@ -25,7 +26,8 @@ export function withOwn(library: Library, own: readonly OwnRowFields[]): Library
       const over = mine.get(key);
       mine.delete(key);
       if (!over) rows.push(shipped);
-      else if (over.cells) rows.push(parse(over.cells));
+      else if (over.cells)
+        rows.push(parse(file === 'plants.csv' ? basisCorrected(over.cells, cellsOf(file, shipped)) : over.cells));
     }
     for (const added of mine.values()) if (added.cells) rows.push(parse(added.cells));
     (laid as unknown as Record<string, object[]>)[TABLES[file].list] = rows;

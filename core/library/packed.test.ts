@@ -24,7 +24,9 @@ describe('the library as it travels', () => {
     const [regions = '', , areas = ''] = packed(library, 'places').split('\n');
     expect(regions.match(/"half_zone|"zone_min"/g)).toHaveLength(1);
     expect(JSON.parse(areas)[0]).toBe('areas');
-    expect(JSON.parse(areas)[2]).toHaveLength(library.areas.length);
+    const columns = JSON.parse(areas)[2] as unknown[][];
+    expect(columns).toHaveLength(6);
+    expect(columns[0]).toEqual(library.areas.map((row) => row.jurisdiction));
   });
   it('is read in many steps', () => {
     let pauses = 0;

@@ -2,8 +2,8 @@ import type { Library } from '../model/reference';
 import type { Steps } from '../model/steps';
 
 /**
- * The library as it travels: half as large as its plain JSON, and read list by list. Each line is one list as JSON:
- * its name, its columns, and its rows as values in the order of the columns.
+ * The library as it travels: a fraction of its plain JSON, and read list by list. Each line is one list as JSON: its name,
+ * its columns, and for each column the values of all its rows, since what stands together is alike and packs well.
  */
 export type LibraryList = keyof Library;
 
@@ -33,7 +33,7 @@ export function packed(library: Library, part: LibraryPart): string {
       return JSON.stringify([
         list,
         columns,
-        rows.map((row) => columns.map((column) => (row as Record<string, unknown>)[column])),
+        columns.map((column) => rows.map((row) => (row as Record<string, unknown>)[column])),
       ]);
     })
     .join('\n');
@@ -46,10 +46,10 @@ export function* unpacked<P extends LibraryPart>(text: string): Steps<PartOfLibr
     const [list, columns, values] = JSON.parse(line) as [string, string[], unknown[][]];
     yield;
     const rows: object[] = [];
-    for (const [n, row] of values.entries()) {
+    for (let n = 0; n < (values[0]?.length ?? 0); n++) {
       if (n % ROWS_A_STEP === ROWS_A_STEP - 1) yield;
       const one: Record<string, unknown> = {};
-      for (let i = 0; i < columns.length; i++) one[columns[i]!] = row[i];
+      for (let i = 0; i < columns.length; i++) one[columns[i]!] = values[i]![n];
       rows.push(one);
     }
     found[list] = rows;

@@ -18,7 +18,10 @@ export function parseReferenceFile(file: ReferenceFile, text: string): { rows: u
   const rows: unknown[] = [];
   const records = parse(text, { columns: true, skip_empty_lines: true, relax_column_count: true }) as Record<string, string>[];
   const columns = Object.keys(schema.shape);
-  const missing = columns.filter((column) => records[0] && !(column in records[0]));
+  // A table saved by an earlier version may lack a column that a row can do without.
+  const needed = (column: string) =>
+    !(schema.shape as Record<string, { safeParse(cell: unknown): { success: boolean } }>)[column]!.safeParse(undefined).success;
+  const missing = columns.filter((column) => records[0] && !(column in records[0]) && needed(column));
   for (const column of missing) problems.push({ file, row: 1, column, message: `The column ${column} is missing.` });
   if (missing.length > 0) return { rows, problems };
 

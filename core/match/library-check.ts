@@ -96,10 +96,10 @@ export function regionFits(library: Library): RegionFit[] {
 /** Half-months in which wintering hummingbirds live on insects and feeders: late October to early March. */
 const inTheCold = (h: number) => h >= 19 || h <= 4;
 
-/** Does a plant live outdoors somewhere in a region, by cold and by its record there? */
+/** Does a plant live outdoors somewhere in a region, by cold and by its record there, and may it be planted at all? */
 function growsIn(region: Region, here: PlantHere): boolean {
   const { plant, status } = here;
-  return status.offered && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
+  return plant.manners !== 'never' && status.offered && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
 }
 
 /** In a region, every target must have admissible hosts and a suitable native in bloom all through its flight. */

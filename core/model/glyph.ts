@@ -16,6 +16,10 @@ export const GLYPH_SHAPES = [
   'hawk',
   'luna',
   'silk',
+  'snout',
+  'leafwing',
+  'dagger',
+  'tiger',
   'bird',
 ] as const;
 export const GLYPH_TAILS = ['short', 'long', 'spoon', 'two', 'sword', 'hair', 'luna'] as const;
@@ -108,7 +112,7 @@ export const WING_MARKS = [
   'foredot',
   'fringe',
 ] as const;
-const BODY_MARKS = ['body', 'bodylines', 'belt'] as const;
+const BODY_MARKS = ['body', 'bodylines', 'bodydots', 'belt'] as const;
 const BIRD_MARKS = [
   'back',
   'throat',
@@ -145,6 +149,7 @@ export const LARVA_MARKS = [
   'horns',
   'horn',
   'forkt',
+  'tufts',
 ] as const;
 
 export type WingMark = (typeof WING_MARKS)[number];

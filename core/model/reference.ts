@@ -106,6 +106,8 @@ export const Target = z.object({
   kind: oneOf(['butterfly', 'moth', 'hummingbird']),
   common: text,
   scientific: text,
+  /** Older scientific and other common names it is found by, joined by |. */
+  also: z.string().trim().default(''),
   family: text,
   size_min_mm: required(8, 250),
   size_max_mm: required(8, 250),
@@ -139,7 +141,8 @@ export const Target = z.object({
 export const Occurrence = z.object({
   target: slug,
   region: slug,
-  status: oneOf(['resident', 'migrant', 'visitor', 'winter', 'rare']),
+  /** `introduced`: it lives there, brought from elsewhere, and needs nobody's help. */
+  status: oneOf(words.OCCURRENCES),
   ease: required(1, 3).pipe(z.number().int()),
   /** Hummingbirds: the half-months from nest building to the last fledgling; blank where none nests. */
   nest_first: optionalHalfMonth,
@@ -174,12 +177,18 @@ export const Host = z.object({
   rank: oneOf(words.HOST_RANKS),
   light: oneOf(words.HOST_LIGHTS),
   note,
+  /** What of it is eaten; blank: what the creature usually eats. */
+  part: blankOr(words.HOST_PARTS),
+  /** Of this row; blank as the creature's own. */
+  confidence: blankOr(words.CONFIDENCES),
 });
 
 export const Plant = z.object({
   id: slug,
   common: text,
   scientific: text,
+  /** Older scientific and other common names it is found by, joined by |. */
+  also: z.string().trim().default(''),
   family: slug,
   kind: oneOf(words.PLANT_KINDS),
   zone_min: halfZone,
@@ -238,6 +247,16 @@ export const Plant = z.object({
   trade_in: z.preprocess((cell) => blank(cell) ?? '', listOf(words.BROAD_REGIONS)).default([]),
   manners: z.preprocess((cell) => blank(cell) ?? 'border', oneOf(words.MANNERS)).default('border'),
   raising: z.preprocess((cell) => blank(cell) ?? 'buy', oneOf(words.RAISINGS)).default('buy'),
+  /** What its values rest on, by group: `life:estimated|price:default`; a group that is not named is known. */
+  basis: z
+    .preprocess(
+      (cell) => blank(cell) ?? '',
+      weighted(
+        `(?:${words.BASIS_GROUPS.join('|')}):(?:estimated|default)`,
+        'Write a group of values with estimated or default, as life:estimated|price:default.',
+      ),
+    )
+    .default(''),
   /** Of trade, manners and raising. */
   craft_confidence: z.preprocess((cell) => blank(cell) ?? 'low', confidence).default('low'),
   confidence,

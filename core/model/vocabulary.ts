@@ -30,6 +30,8 @@ export type Phenology = (typeof PHENOLOGIES)[number];
 /** What a creature does in a part of its year here; `return` is the passage back in autumn. */
 export const FLIGHT_PARTS = ['breeding', 'passage', 'return', 'winter', 'summer-sleep'] as const;
 export type FlightPart = (typeof FLIGHT_PARTS)[number];
+/** How a creature is there; `introduced` lives there, brought from elsewhere. */
+export const OCCURRENCES = ['resident', 'migrant', 'visitor', 'winter', 'rare', 'introduced'] as const;
 /** How a creature passes the winter; `all-year` breeds on through it, `none-migrates` is elsewhere. */
 export const WINTERINGS = ['egg', 'larva', 'pupa', 'adult', 'all-year', 'none-migrates'] as const;
 export const WINTER_LARVAE = ['unfed', 'part-grown', 'full-grown'] as const;
@@ -59,8 +61,8 @@ export const BROAD_REGIONS = [
   'southwest',
   'pacific',
 ] as const;
-/** How a plant behaves beside others and people: fit for a border, or what speaks against it there. */
-export const MANNERS = ['border', 'wild', 'weedy', 'prickly', 'runs', 'parasite'] as const;
+/** How a plant behaves beside others and people: fit for a border, what speaks against it there, or known so that it is never planted. */
+export const MANNERS = ['border', 'wild', 'weedy', 'prickly', 'runs', 'parasite', 'never'] as const;
 /** How a beginner gets it: sown without ado, raised with skill, or bought. */
 export const RAISINGS = ['easy', 'skill', 'buy'] as const;
 export const SPECIAL_NEEDS = ['alkaloid', 'mud', 'fruit', 'insects', 'perch', 'nest-cover', 'water'] as const;
@@ -72,6 +74,14 @@ export const PLANT_SIZES = ['seed', 'plug', 'pot', 'large', 'bulb'] as const;
 export type PlantSize = (typeof PLANT_SIZES)[number];
 
 export const CONFIDENCES = ['high', 'medium', 'low'] as const;
+/** What values of a plant rest on: written down for it, estimated from its kin or by a rule, or what everything gets. */
+export const BASES = ['known', 'estimated', 'default'] as const;
+export type Basis = (typeof BASES)[number];
+/** Values of a plant that share what they rest on. */
+export const BASIS_GROUPS = ['life', 'flowering', 'foliage', 'ph', 'salt', 'textures', 'deer', 'leaf', 'price'] as const;
+export type BasisGroup = (typeof BASIS_GROUPS)[number];
+/** What of a host larvae eat: leaf, buds with flowers and pods, or leaf that has fallen. */
+export const HOST_PARTS = ['leaf', 'buds', 'fallen-leaf'] as const;
 
 /** What is done to what is planted, and to what a bed offers besides. */
 export const CARE_ACTIONS = [

@@ -39,6 +39,7 @@ export function plant(id: string, over: Partial<Plant> = {}): Plant {
     id,
     common: id,
     scientific: `${id[0]!.toUpperCase()}${id.slice(1).replace('-', ' ')}`,
+    also: '',
     family: 'testaceae',
     kind: 'perennial',
     zone_min: '4a',
@@ -76,6 +77,7 @@ export function plant(id: string, over: Partial<Plant> = {}): Plant {
     trade_in: [],
     manners: 'border',
     raising: 'easy',
+    basis: '',
     craft_confidence: 'high',
     bloom_ref: 'flatland',
     phenology: null,
@@ -104,6 +106,7 @@ export function target(id: string, over: Partial<Target> = {}): Target {
     kind: 'butterfly',
     common: id,
     scientific: id,
+    also: '',
     family: 'testidae',
     size_min_mm: 40,
     size_max_mm: 50,
@@ -428,6 +431,8 @@ export const host = (targetId: string, plantId: string, rank: Host['rank'] = 'pr
   rank,
   light,
   note: '',
+  part: null,
+  confidence: null,
 });
 
 /** The records of the worked garden: one bed of 40 m², every target of the world chosen to breed. */

@@ -16,6 +16,8 @@ export function gateSentence(gate: Gate): string {
       return `${gate.common} is listed as ${gate.status} here (${gate.as_of}); it may be unlawful to plant. Check with your local extension office.`;
     case 'trap':
       return `A trap: ${gate.target} lays on it and the caterpillars die.`;
+    case 'never':
+      return `${gate.common} is here to be known, never to be planted. ${gate.note}`.trim();
     case 'natives-only':
       return 'Not native here, and this garden plants natives only.';
     case 'listed-elsewhere':

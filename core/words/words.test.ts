@@ -71,6 +71,10 @@ describe('a gate', () => {
     [{ kind: 'caution', effect: 'warn', note: 'Spreads.', severity: 1, risks: [], allowed: false }, /^Spreads\.$/],
     [{ kind: 'deer', effect: 'warn', common: 'Aster', often: true }, /^Deer browse Aster, and they come often here/],
     [{ kind: 'trap', effect: 'refuse', target: 'Monarch' }, /Monarch lays on it and the caterpillars die/],
+    [
+      { kind: 'never', effect: 'refuse', common: 'Poison ivy', note: 'It blisters.' },
+      /^Poison ivy is here to be known, never to be planted. It blisters.$/,
+    ],
   ])('%o', (gate, words) => expect(gateSentence(gate)).toMatch(words));
 });
 

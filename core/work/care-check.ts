@@ -95,8 +95,11 @@ function checkRegion(library: Library, region: string, found: Contradiction[], s
   const almanac = almanacFor(library, garden);
   const daily = dailyNormalsAt(library.normals, almanac.region, garden);
   const days = new YearDays(2026, { frosts: garden, daily, months: monthsHere(library.normals, garden) }, null);
-  const common = new Set(
-    [...almanac.targets.values()].filter(({ occurrence }) => occurrence.status !== 'rare').map(({ target }) => target.id),
+  // What a garden commonly has: of the hard and the rare there is a word where they are chosen.
+  const common = new Map(
+    [...almanac.targets].filter(
+      ([, { occurrence }]) => (occurrence.status === 'resident' || occurrence.status === 'migrant') && occurrence.ease < 3,
+    ),
   );
   for (const school_autumn of ['leave', 'cut'] as const) {
     const book = new CareBook(library, { ...garden, school_autumn });
@@ -117,7 +120,7 @@ function checkRegion(library: Library, region: string, found: Contradiction[], s
             });
         }
       if (!livesThroughWinter(plant, garden.half_zone)) continue;
-      const young = youngOn(here, almanac, common).filter((row) => row.stage !== 'below');
+      const young = youngOn(here, { targets: common }, new Set(common.keys())).filter((row) => row.stage !== 'below');
       for (const age of [1, 3, 6]) {
         const { rules } = book.of(here, GROUND, age);
         for (const row of rules) {

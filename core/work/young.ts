@@ -23,7 +23,7 @@ function winterOf({ larval, flight }: TargetHere): { from: number; to: number } 
 
 /**
  * Whose young are on a plant and when: eggs and larvae of every creature that grows up on it here (of those not chosen
- * only where it is their primary host), what winters on the plant itself, and what winters in the stems and litter about it.
+ * only where it is their primary host, and they are at home here), what winters on the plant itself, and what winters in the stems and litter about it.
  */
 export function youngOn(
   { plant }: Pick<PlantHere, 'plant'>,
@@ -34,7 +34,8 @@ export function youngOn(
   for (const here of almanac.targets.values()) {
     const host = here.hosts.get(plant.id);
     const isChosen = chosen.has(here.target.id);
-    const hosted = host && ADMISSIBLE.has(host.rank) && (isChosen || host.rank === 'primary');
+    const minded = isChosen || (host?.rank === 'primary' && here.occurrence.status !== 'introduced');
+    const hosted = host && ADMISSIBLE.has(host.rank) && minded;
     if (hosted)
       for (const { brood, from, to } of here.larval)
         // Larvae of last year's eggs are there already.

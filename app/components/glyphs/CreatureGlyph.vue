@@ -69,6 +69,12 @@ const id = useId();
           stroke-width="0.8"
         />
         <path v-if="marks.bodylines" d="M47.6,30 V44 M50,29 V45 M52.4,30 V44" :stroke="marks.bodylines" stroke-width="1" />
+        <g v-if="marks.bodydots" :fill="marks.bodydots">
+          <template v-for="y in [44, 49, 54, 59, 64]" :key="y">
+            <circle cx="46.6" :cy="y" r="1.5" />
+            <circle cx="53.4" :cy="y" r="1.5" />
+          </template>
+        </g>
         <rect v-if="marks.belt" x="44.6" y="50" width="10.8" height="8" :fill="marks.belt" />
       </template>
       <path

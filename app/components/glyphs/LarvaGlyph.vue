@@ -36,6 +36,13 @@ const id = useId();
       <path d="M87,16 C89,10 93,6 98,4 M15,18 C12,13 9,11 5,10" />
       <path v-if="marks.midpair" d="M45,15 C44,10 42,7 38,5" />
     </g>
+    <g v-if="marks.tufts" fill="none" :stroke="marks.tufts" stroke-width="1.1">
+      <path
+        v-for="x in SEGMENTS"
+        :key="x"
+        :d="`M${x},16 L${x - 4},4 M${x},16 L${x},3 M${x},16 L${x + 4},5 M${x},31 L${x - 3},39 M${x},31 L${x + 3},39`"
+      />
+    </g>
     <path v-if="marks.horn" d="M17,16 C14,12 10,8 5,7 C9,11 11,15 13,20 Z" :fill="marks.horn" />
     <path v-if="marks.forkt" d="M14,22 L4,20 L13,25 L4,29 L15,29 Z" :fill="marks.forkt" />
     <path v-if="marks.horns" d="M87,16 L93,5 L91,17 M91,18 L99,9 L93,21" fill="none" :stroke="marks.horns" stroke-width="1.8" />

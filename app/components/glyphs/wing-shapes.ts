@@ -104,6 +104,30 @@ export const WING_SHAPES: Record<Winged, WingShape> = {
     scale: 1,
     body: 'furry',
   },
+  snout: {
+    fore: 'M51,36 C60,15 80,7 92,10 L95,20 L88,24 C85,35 74,44 51,42 Z',
+    hind: 'M51,42 C62,43 76,45 80,53 C80,64 68,71 58,66 C53,61 51,52 51,46 Z',
+    scale: 0.8,
+    body: 'slim',
+  },
+  leafwing: {
+    fore: 'M51,36 C60,13 80,6 97,8 C92,13 91,20 88,27 C84,37 74,44 51,42 Z',
+    hind: 'M51,42 C64,44 79,45 81,54 C80,60 76,63 72,65 L73,74 L66,68 C58,70 52,58 51,46 Z',
+    scale: 0.94,
+    body: 'slim',
+  },
+  dagger: {
+    fore: 'M51,36 C60,13 80,5 98,8 C90,12 90,18 88,25 C83,35 74,44 51,42 Z',
+    hind: 'M51,42 C64,43 78,45 79,53 C78,60 72,64 68,67 C58,70 52,57 51,46 Z',
+    scale: 0.94,
+    body: 'slim',
+  },
+  tiger: {
+    fore: 'M51,35 C64,22 84,14 96,18 C95,28 86,37 74,41 C64,44 56,43 51,41 Z',
+    hind: 'M51,41 C63,41 78,44 80,52 C77,61 66,65 58,61 C53,57 51,50 51,46 Z',
+    scale: 0.8,
+    body: 'furry',
+  },
 };
 
 /** Tails of the hindwing; the luna's are part of its outline. */

@@ -24,8 +24,12 @@ export function logNames(
   sites: readonly { id: string; name: string }[],
 ): LogNames {
   const all = new Map([...targets, ...plants].map((row) => [row.id, row]));
-  const index = (rows: readonly { id: string; common: string; scientific: string }[]) =>
-    new Map(rows.flatMap((row) => [row.common, row.scientific, row.id].map((name) => [plain(name), row.id] as const)));
+  const index = (rows: readonly { id: string; common: string; scientific: string; also: string }[]) => {
+    const older = rows.flatMap((row) => row.also.split('|').map((name) => [plain(name), row.id] as const));
+    const current = rows.flatMap((row) => [row.common, row.scientific, row.id].map((name) => [plain(name), row.id] as const));
+    // A name in use today wins over one that another bore before.
+    return new Map([...older.filter(([name]) => name !== ''), ...current]);
+  };
   const creatures = index(targets);
   const grown = index(plants);
   const beds = new Map(sites.map((row) => [plain(row.name), row.id]));

@@ -9,7 +9,7 @@ const statusAt = (rows: readonly PlantStatus[], region: string, jurisdiction: st
   statusHere(rows, { region, jurisdiction, half_zone });
 const caution = (hazard: Caution['hazard'], severity: number): Caution => ({ plant: 'x', hazard, severity, note: 'Poisonous.' });
 const native = statusAt([row('coast', 'native')], 'coast', 'MA');
-const x = { id: 'x', common: 'Plant X', deer: 'low' } as const;
+const x = { id: 'x', common: 'Plant X', deer: 'low', manners: 'border' } as const;
 
 describe('status in a place', () => {
   it.each([
@@ -97,7 +97,17 @@ describe('gates', () => {
   it('warn of what deer browse, where deer come', () => {
     expect(of({ deer: 'some' })).toEqual([['deer', 'warn']]);
     expect(of({ deer: 'none' })).toEqual([]);
-    expect(gates({ id: 'y', common: 'Plant Y', deer: 'high' }, native, [], { ...GARDEN, deer: 'many' }, [])).toEqual([]);
+    expect(gates({ ...x, id: 'y', common: 'Plant Y', deer: 'high' }, native, [], { ...GARDEN, deer: 'many' }, [])).toEqual([]);
+  });
+  it('refuse what is known only so that it is never planted, in every school and however it is allowed', () => {
+    const ivy = { ...x, common: 'Poison ivy', manners: 'never' } as const;
+    const blisters = { ...caution('skin-eye', 3), note: 'It blisters.' };
+    const found = gates(ivy, native, [caution('people', 1), blisters], { ...GARDEN, allowed: ['x'] }, []);
+    expect(found[0]).toEqual({ kind: 'never', effect: 'refuse', common: 'Poison ivy', note: 'It blisters.' });
+    // Where a list forbids it, the list is what is said.
+    expect(gates(ivy, statusAt([row('coast', 'noxious')], 'coast', null), [], GARDEN, []).map(({ kind }) => kind)).toEqual([
+      'invasive',
+    ]);
   });
   it('refuse a trap for a chosen target', () => {
     expect(of({}, [], native, ['Monarch'])).toEqual([['trap', 'refuse']]);

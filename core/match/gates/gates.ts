@@ -16,6 +16,8 @@ export type Gate = { effect: 'refuse' | 'warn' } & (
   /** Listed in other places, and nothing is recorded of it here. */
   | { kind: 'listed-elsewhere'; common: string }
   | { kind: 'trap'; target: string }
+  /** In the library so that it is known, and never planted: why. */
+  | { kind: 'never'; common: string; note: string }
   | { kind: 'natives-only' | 'unrecorded' | 'protected' }
   /** A caution, and who here is at risk by it: `toxic` where anybody is. */
   | { kind: 'toxic' | 'caution'; note: string; severity: number; risks: AtRisk[]; allowed: boolean }
@@ -41,7 +43,7 @@ function atRisk(hazard: Caution['hazard'], garden: GateGarden): AtRisk[] {
  * `trapFor` names the chosen targets whose larvae die on it. Refusals come first.
  */
 export function gates(
-  plant: Pick<Plant, 'id' | 'common' | 'deer'>,
+  plant: Pick<Plant, 'id' | 'common' | 'deer' | 'manners'>,
   status: StatusHere,
   cautions: readonly Caution[],
   garden: GateGarden,
@@ -51,6 +53,10 @@ export function gates(
   const listed = isListed(status.status);
   const found: Gate[] = [];
   if (listed) found.push({ kind: 'invasive', effect: 'refuse', common, status: status.status, as_of: status.row?.as_of ?? null });
+  if (plant.manners === 'never' && !listed) {
+    const gravest = [...cautions].sort((a, b) => b.severity - a.severity)[0];
+    found.push({ kind: 'never', effect: 'refuse', common, note: gravest?.note ?? '' });
+  }
   for (const target of trapFor) found.push({ kind: 'trap', effect: 'refuse', target });
   if (garden.school_plants === 'natives-only' && !status.native && !listed)
     found.push({ kind: 'natives-only', effect: 'refuse' });

@@ -24,7 +24,14 @@ onBeforeUnmount(asks.stop);
 const sort = ref<'ease' | 'name' | 'first' | 'asks'>('ease');
 const FOOD = { nectar: 'nectar in flight', mixed: 'nectar, sap, fruit', 'sap-fruit': 'sap and fruit', none: 'adults fast' };
 const EASE = ['', 'easy', 'takes care', 'hard'];
-const HOW = { resident: 'lives here', migrant: 'migrates', visitor: 'visits', winter: 'winters', rare: 'rare' };
+const HOW = {
+  resident: 'lives here',
+  migrant: 'migrates',
+  visitor: 'visits',
+  winter: 'winters',
+  rare: 'rare',
+  introduced: 'introduced: needs no help',
+};
 
 const chosen = computed(() => new Map(garden.targets.map((row) => [row.target, row])));
 const covered = computed(() => new Map(garden.served?.targets.map((row) => [row.target, row]) ?? []));

@@ -30,6 +30,7 @@ const HOW = {
   visitor: 'strays here',
   winter: 'winters here',
   rare: 'rare here',
+  introduced: 'lives here, brought from elsewhere',
 };
 const FOOD = {
   nectar: 'nectar',
