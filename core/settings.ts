@@ -482,6 +482,8 @@ export const SETTINGS = {
     springShare: 0.5,
     /** Days by which the last larvae may precede the last laying adult, and the first follow the first, in a sound library. */
     believed: { lastBefore_d: 45, firstAfter_d: 35, share: 0.03 },
+    /** Share of a region's easy creatures that a sound library may leave without a host in trade. */
+    easyWithoutTrade: 0.1,
   },
   quantities: {
     /** Ground (m²) a tree's trunk and root collar keep from other plants. Judgement. */

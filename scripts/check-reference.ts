@@ -1,5 +1,8 @@
 import { libraryCounts } from '../core/library/check';
-import { checkLibrary, regionFits } from '../core/match/library-check';
+import { basisCounts, priceByRule } from '../core/library/basis';
+import { checkLibrary, regionFits, regionTrade } from '../core/match/library-check';
+import { halfMonthsInWords } from '../core/model/half-month';
+import { BROAD_REGIONS, CONFIDENCES, TRADES } from '../core/model/vocabulary';
 import { WayBook } from '../core/library/ways';
 import { checkCare } from '../core/work/care-check';
 import { SETTINGS } from '../core/settings';
@@ -18,12 +21,50 @@ console.log(
   `of the statuses  ${share(counts.nativeRows, listed)} native, ${share(counts.introducedRows, listed)} introduced, ${share(counts.listedRows, listed)} listed`,
 );
 console.log(`low confidence   ${share(counts.lowConfidence, counts.plants + counts.targets)} of plants and targets`);
+console.log('what values of plants rest on    known  estimated  default');
+for (const [group, { known, estimated, default: left }] of Object.entries(basisCounts(library.plants)))
+  console.log(`  ${group.padEnd(28)} ${String(known).padStart(7)} ${String(estimated).padStart(10)} ${String(left).padStart(8)}`);
+for (const { id, basis, ...plant } of library.plants)
+  if (basis.includes('price:estimated') && plant.price_minor !== priceByRule(plant)) {
+    console.error(`plants.csv, ${id}: its price is said to be estimated, and by the rule it is ${priceByRule(plant)}.`);
+    process.exitCode = 1;
+  }
+const tally = (words: readonly string[], of: readonly string[]) =>
+  words.map((word) => `${of.filter((one) => one === word).length} ${word}`).join(', ');
+console.log(
+  `confidence       plants: ${tally(
+    CONFIDENCES,
+    library.plants.map((row) => row.confidence),
+  )}; creatures: ${tally(
+    CONFIDENCES,
+    library.targets.map((row) => row.confidence),
+  )}`,
+);
+console.log(
+  `trade            ${tally(
+    TRADES,
+    library.plants.map((row) => row.trade),
+  )}; bound to some of ${BROAD_REGIONS.length} broad regions: ${library.plants.filter((row) => row.trade_in.length > 0).length}`,
+);
 const ways = new WayBook(library.propagation);
 const several = library.plants.filter((plant) => ways.of(plant).length >= 2).length;
 const guesses = library.propagation.filter((row) => row.confidence === 'low').length;
 console.log(
   `ways of raising  ${several} plants have two or more; ${share(guesses, library.propagation.length)} of the rows are guesses`,
 );
+const trade = problems.length === 0 ? regionTrade(library) : [];
+console.log('region                    creatures  natives  easy  without a host in trade');
+for (const { region, easy, hostless, bare } of trade) {
+  const creatures = library.occurrence.filter((row) => row.region === region).length;
+  const natives = library.status.filter((row) => row.place === region && row.status === 'native').length;
+  console.log(
+    `${region.padEnd(25)} ${String(creatures).padStart(9)} ${String(natives).padStart(8)} ${String(easy).padStart(5)}  ${hostless.join(', ')}`,
+  );
+  if (bare.length > 0) console.error(`In ${region} no native in trade is in bloom in ${halfMonthsInWords(bare)}.`);
+  if (hostless.length > SETTINGS.broods.easyWithoutTrade * easy)
+    console.error(`In ${region} more than one in ten of the easy creatures has no host in trade.`);
+  if (bare.length > 0 || hostless.length > SETTINGS.broods.easyWithoutTrade * easy) process.exitCode = 1;
+}
 const fits = problems.length === 0 ? regionFits(library) : [];
 console.log('region                    populations  unexplained  bloom length');
 for (const { region, populations, unexplained, bloomLength } of fits)

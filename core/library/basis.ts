@@ -2,7 +2,7 @@ import type { Plant } from '../model/reference';
 import { BASES, BASIS_GROUPS, type Basis, type BasisGroup } from '../model/vocabulary';
 
 /** The columns of plants.csv whose values share what they rest on. */
-export const GROUP_COLUMNS: Readonly<Record<BasisGroup, readonly (keyof Plant)[]>> = {
+const GROUP_COLUMNS: Readonly<Record<BasisGroup, readonly (keyof Plant)[]>> = {
   life: ['life_years'],
   flowering: ['years_to_flower'],
   foliage: ['foliage_first', 'foliage_last'],

@@ -1,7 +1,7 @@
 import { almanacFor } from '../almanac/almanac';
 import { broodsHere, larvalHalfMonths } from '../almanac/larval-periods';
 import { checkRows, type Contradiction } from '../library/check';
-import { ADMISSIBLE } from '../library/hosts';
+import { ADMISSIBLE, feeds } from '../library/hosts';
 import { regionalGarden } from '../library/regional-garden';
 import { isListed } from '../library/status';
 import { halfMonthsInWords } from '../model/half-month';
@@ -100,6 +100,40 @@ const inTheCold = (h: number) => h >= 19 || h <= 4;
 function growsIn(region: Region, here: PlantHere): boolean {
   const { plant, status } = here;
   return plant.manners !== 'never' && status.offered && !isListed(status.status) && livesThroughWinter(plant, region.zone_max);
+}
+
+/** What of a region's easy creatures can be served by what is for sale there. */
+export interface RegionTrade {
+  region: string;
+  /** Butterflies and moths that breed there and are easy. */
+  easy: number;
+  /** Those of them without any host in trade. */
+  hostless: string[];
+  /** Half-months in which some easy creature that lives on flowers is on the wing and no native in trade is in bloom. */
+  bare: number[];
+}
+
+/** Can a plant be bought, or be sown by anybody? */
+const isInTrade = ({ plant, trade }: PlantHere) =>
+  trade === 'common' || trade === 'native-nurseries' || (trade === 'seed-only' && plant.raising === 'easy');
+
+/** By region, whether its easy creatures find hosts and natives in bloom among what is for sale there. */
+export function regionTrade(library: Library): RegionTrade[] {
+  return library.regions.map((region) => {
+    const almanac = almanacFor(library, regionalGarden(library, region.id));
+    const sold = [...almanac.plants.values()].filter((here) => growsIn(region, here) && isInTrade(here));
+    const easy = [...almanac.targets.values()].filter(
+      ({ target, occurrence }) =>
+        target.kind !== 'hummingbird' &&
+        occurrence.ease === 1 &&
+        (occurrence.status === 'resident' || occurrence.status === 'migrant'),
+    );
+    const hostless = easy.filter(({ hosts }) => !sold.some((p) => feeds(hosts, p.plant.id))).map(({ target }) => target.id);
+    const natives = sold.filter((here) => here.status.native);
+    const flown = new Set(easy.filter(({ target }) => target.adult_food === 'nectar').flatMap((here) => here.flightHalfMonths));
+    const bare = [...flown].filter((h) => !natives.some((p) => p.bloomShares[h]! > 0.3 && p.plant.nectar_butterfly > 0));
+    return { region: region.id, easy: easy.length, hostless, bare: bare.sort((a, b) => a - b) };
+  });
 }
 
 /** In a region, every target must have admissible hosts and a suitable native in bloom all through its flight. */
