@@ -287,6 +287,11 @@ export const SETTINGS = {
      * East only: from the Plains on, height and the ocean make the spring. Used within a region, whose own dates are stated.
      */
     hopkins: { perLat: 4, perLon: 4 / 5, perMetre: 4 / 122, westernmost: -100 },
+    /**
+     * Reach about a garden within which another region's dates count, the points looked at (rings and directions), and the
+     * least share that counts: of its own, below which the region chosen is taken at its word, and of another. Judgement.
+     */
+    border: { reach_km: 60, rings: 3, directions: 12, leastOwn: 0.25, least: 0.08 },
     /** Share of that shift left by day of the year, and its turn in autumn. Judgement on Hopkins: no jump at the new year. */
     seasonShare: [
       [32, 1],
@@ -484,6 +489,22 @@ export const SETTINGS = {
     believed: { lastBefore_d: 45, firstAfter_d: 35, share: 0.03 },
     /** Share of a region's easy creatures that a sound library may leave without a host in trade. */
     easyWithoutTrade: 0.1,
+  },
+  /** What is planted instead of a plant that is not. All of it is judgement. */
+  instead: {
+    weights: { place: 0.25, size: 0.2, colour: 0.15, season: 0.1, guests: 0.3 },
+    /** Left of the likeness where the form of growth differs; of the place where one is evergreen and one is not. */
+    otherForm: 0.45,
+    otherLeaf: 0.8,
+    /** Left of one that is seldom for sale, and of an introduced one unless the garden takes any that is harmless. */
+    seldom: 0.6,
+    introduced: 0.85,
+    /** A tree up to this height takes a shrub's place. */
+    shrubUpTo_cm: 600,
+    /** Hours of sun beyond which more is no different. */
+    fullSun_h: 8,
+    /** Distance in OKLab at which two colours are nothing alike. */
+    otherColour: 0.35,
   },
   quantities: {
     /** Ground (m²) a tree's trunk and root collar keep from other plants. Judgement. */

@@ -244,7 +244,7 @@ describe('tables out and in', () => {
   it('saves a table that, brought back unchanged, changes nothing', async () => {
     await page.goto(`${app.url}${KETTLE}/library/tables`);
     csv = await saved(page.getByRole('button', { name: 'Save as CSV hosts.csv' }).click());
-    expect(csv.split('\n')[0]).toBe('target,plant,rank,light,note');
+    expect(csv.split('\n')[0]).toBe('target,plant,rank,light,note,part,confidence');
     await bring(csv);
     await page.getByText('mine.csv says nothing that the library does not say already.').waitFor();
   });

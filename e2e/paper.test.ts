@@ -59,7 +59,7 @@ it.each([
 
 it('prints the whole library and the whole match, not only the rows in sight', async () => {
   const page = await onPaper('/gardens/kettle-pond-commons/library');
-  expect(await page.locator('#main tbody tr:not([aria-hidden])').count()).toBe(49);
+  expect(await page.locator('#main tbody tr:not([aria-hidden])').count()).toBe(89);
   await done(page);
   const match = await onPaper('/gardens/kettle-pond-commons/match');
   const said = (await match.locator('h1 + p').textContent())!;

@@ -188,7 +188,7 @@ describe('supply through the year', () => {
     await page.getByRole('combobox', { name: 'for' }).selectOption('danaus-plexippus');
     await main().getByText('Monarch: enough in every half-month.').waitFor();
     await main()
-      .getByText(/Brood 1, .*: leaf for 37 of 10 caterpillars/)
+      .getByText(/Brood 1, .*: leaf for 36 of 10 caterpillars/)
       .waitFor();
   });
 });
@@ -231,7 +231,7 @@ describe('timing', () => {
     await expect.poll(() => page.getByLabel('Cut Coral honeysuckle on').inputValue()).toBe('');
   });
   it('offers an annual with its day, which goes into the plan with it', async () => {
-    await page.getByRole('button', { name: 'Sow 5 Scarlet sage for South bank on 3 March', exact: true }).click();
+    await page.getByRole('button', { name: 'Sow 4 Scarlet sage for Under the oaks on 3 March', exact: true }).click();
     await main().getByText('Nobody goes hungry').waitFor();
     expect(await page.getByLabel('Sow Scarlet sage on').inputValue()).toBe(`${thisYear}-03-03`);
     await page.getByLabel('Sow Scarlet sage on').fill(`${thisYear}-09-20`);

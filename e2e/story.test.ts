@@ -74,7 +74,7 @@ describe('the whole story, in order', () => {
     await page.getByRole('button', { name: 'Choose Black swallowtail' }).click();
     await page.getByRole('button', { name: 'Remove Black swallowtail' }).waitFor();
     await page.getByRole('button', { name: 'Choose Eastern tailed-blue' }).click();
-    await page.getByText('2 chosen of 49').waitFor();
+    await page.getByText('2 chosen of 89').waitFor();
     await page.getByRole('link', { name: /Targets 2 unserved/ }).waitFor();
   });
 
@@ -215,7 +215,7 @@ describe('the braid', () => {
     await page.getByRole('slider').fill('12');
     await page.getByRole('group', { name: /The braid of the season/ }).focus();
     await page.keyboard.press('ArrowDown');
-    await page.getByText('Monarch, host plants, early July: closed, leaf for 37 of 10 caterpillars, 2 of 2 kinds.').waitFor();
+    await page.getByText('Monarch, host plants, early July: closed, leaf for 36 of 10 caterpillars, 2 of 2 kinds.').waitFor();
     await page.keyboard.press('ArrowLeft');
     await page.keyboard.press('ArrowDown');
     await page.getByText(/Monarch, nectar, late June: closed, [\d.]+ of 1.5 units of nectar/).waitFor();
@@ -323,7 +323,7 @@ describe('when the server does not answer', () => {
     await page.getByRole('alert').getByText('Outwash’s server does not answer.').waitFor();
     await page.unroute('**/targets');
     await page.getByRole('button', { name: 'Choose Viceroy' }).click();
-    await page.getByText('11 chosen of 49').waitFor();
+    await page.getByText('11 chosen of 89').waitFor();
     await page.done();
   });
 });

@@ -69,7 +69,7 @@ describe('targets', () => {
   it('one let go leaves the braid', async () => {
     await page.goto(`${app.url}${KETTLE}/targets`);
     await page.getByRole('button', { name: 'Remove Question mark' }).click();
-    await page.getByText('9 chosen of 49').waitFor();
+    await page.getByText('9 chosen of 89').waitFor();
     await page.keyboard.press('5');
     await page.getByText('7 of 9 life cycles close').first().waitFor();
   });

@@ -5,8 +5,9 @@ import { groupBy } from '../model/group';
 import { finish, type Steps } from '../model/steps';
 import type { DayWindow } from '../model/half-month';
 import { degreeDayYear } from '../place/climate/degree-days';
-import { dailyNormalsAt, monthsHere } from '../place/climate/garden-climate';
+import { dailyNormalsHere, monthsHere } from '../place/climate/garden-climate';
 import { climeDistances, climeOf, regionClimes } from '../place/climate/region-climate';
+import { regionsAbout } from '../place/climate/region-mix';
 import { springDelay } from '../place/climate/shift';
 import { livesThroughWinter } from '../place/climate/zones';
 import { bloomSteps, windowShares } from './bloom/bloom';
@@ -129,7 +130,11 @@ export function* almanacInSteps(
   const region = regionOf(garden.region);
   const climes = regionClimes(library);
   const middle = climes.get(region.id)!;
-  const daily = dailyNormalsAt(library.normals, region, garden);
+  const about = regionsAbout(library.areas, garden).map((row) => {
+    const of = regionOf(row.region);
+    return { region: of, share: row.share, delay: springDelay(of, garden) };
+  });
+  const daily = dailyNormalsHere(library, garden);
   const place: BloomPlace = {
     garden: climeOf(garden, daily, middle),
     climes,
@@ -167,20 +172,20 @@ export function* almanacInSteps(
   }
 
   const occurrence = new Map(library.occurrence.filter((row) => row.region === region.id).map((row) => [row.target, row]));
-  const flightRows = groupBy(
-    library.flights.filter((row) => row.region === region.id),
-    (row) => row.target,
-  );
-  const delay = springDelay(region, garden);
+  const flightRows = groupBy(library.flights, (row) => `${row.region} ${row.target}`);
   const targets = new Map<string, TargetHere>();
   for (const target of library.targets) {
     const here = occurrence.get(target.id);
     if (!here) continue;
     yield;
     const { flights, flight, ...steps } = flightsHere(
-      flightRows.get(target.id) ?? [],
+      about.map((row) => ({
+        region: row.region.id,
+        rows: flightRows.get(`${row.region.id} ${target.id}`) ?? [],
+        delay: row.delay,
+        share: row.share,
+      })),
       garden.half_zone,
-      delay,
       seenOf.get(target.id) ?? [],
       target.id,
       year,
@@ -196,7 +201,7 @@ export function* almanacInSteps(
       occurrence: here,
       flights,
       flight,
-      flightSteps: { stated: steps.stated, delay_d: delay, moved: steps.moved, own: steps.own },
+      flightSteps: { ...steps, delay_d: about[0]!.delay },
       flightHalfMonths: flightHalfMonths(flights, flight),
       larval: larval.length === 0 ? larval : withinLeaf(larval, leafSeason(hosts, plants, garden.half_zone), wintering),
       wintering,

@@ -7,7 +7,7 @@ import {
   turnedTo,
   type DayWindow,
 } from '../model/half-month';
-import type { FlightHere, OwnWindow } from '../model/here';
+import type { FlightHere, TargetHere } from '../model/here';
 import type { Flight } from '../model/reference';
 import type { Seen } from '../model/seen';
 import { isInZones } from '../place/climate/zones';
@@ -58,27 +58,70 @@ export function wholeFlight(windows: readonly DayWindow[]): DayWindow {
   return { from, to: from + 365 - best.length - 1 };
 }
 
+/** What a region about a garden states of a creature, the days by which it is moved to the garden, and the region's share. */
+export interface StatedFlights {
+  region: string;
+  rows: readonly Flight[];
+  delay: number;
+  share: number;
+}
+
 /**
- * The parts of a creature's year in a garden: those of its region that hold in its half-zone, moved to it, the first and the
- * last day of all settled by what the gardener saw.
+ * A part of a year as it is stated in several regions, moved here: the mean of its days by their shares. Where one of them states
+ * all year, that year is turned to the middle of what the others state.
+ */
+function meanWindow(stated: readonly { window: DayWindow; share: number }[]): DayWindow {
+  const isAll = ({ from, to }: DayWindow) => to - from >= 364;
+  const some = stated.find(({ window }) => !isAll(window))?.window;
+  if (!some) return { from: 1, to: 365 };
+  const middle = Math.round((some.from + some.to) / 2);
+  const all = stated.map(({ window, share }) => {
+    if (isAll(window)) return { from: middle - 182, to: middle + 182, share };
+    const from = turnedTo(window.from, some.from);
+    return { from, to: from + window.to - window.from, share };
+  });
+  const whole = all.reduce((sum, { share }) => sum + share, 0);
+  const mean = (end: 'from' | 'to') => Math.round(all.reduce((sum, row) => sum + row.share * row[end], 0) / whole);
+  return inYear({ from: mean('from'), to: mean('to') });
+}
+
+/**
+ * The parts of a creature's year in a garden: those of its own region (`about`, first) that hold in its half-zone, moved to it
+ * and near a border taken together with the same parts of the regions beyond it; the first and the last day of all settled
+ * by what the gardener saw.
  */
 export function flightsHere(
-  rows: readonly Flight[],
+  about: readonly StatedFlights[],
   halfZone: string,
-  delay: number,
   seen: readonly Seen[],
   of: string,
   year: number | null,
-): { flights: FlightHere[]; flight: DayWindow; stated: DayWindow; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> } {
-  const holding = rows.filter(({ zones }) => zones === null || isInZones(zones, halfZone));
-  const parts = holding.map((row): FlightHere => {
+): { flights: FlightHere[]; flight: DayWindow } & Pick<TargetHere['flightSteps'], 'stated' | 'near' | 'moved' | 'own'> {
+  const holdingOf = ({ rows }: StatedFlights) =>
+    rows.filter(({ zones }) => zones === null || isInZones(zones, halfZone)).sort((a, b) => a.first - b.first);
+  const [own, ...beyond] = about.map((row) => ({ ...row, holding: holdingOf(row) }));
+  /** Parts are the same where they are of one kind, and the so-manieth of it. */
+  const nth = (rows: readonly Flight[], row: Flight) =>
+    rows.filter(({ part, laying }) => part === row.part && laying === row.laying).indexOf(row);
+  const sameIn = ({ holding, delay, share }: (typeof beyond)[number], row: Flight) => {
+    const same = holding.filter(({ part, laying }) => part === row.part && laying === row.laying)[nth(own!.holding, row)];
+    return same ? [{ window: flightHere(same, delay), share }] : [];
+  };
+  const parts = own!.holding.map((row): FlightHere => {
     const { part, broods, laying } = row;
-    return { part, window: flightHere(row, delay), broods, laying };
+    const moved = flightHere(row, own!.delay);
+    const others = beyond.flatMap((other) => sameIn(other, row));
+    const window = others.length === 0 ? moved : meanWindow([{ window: moved, share: own!.share }, ...others]);
+    return { part, window, broods, laying };
   });
   const winged = parts.filter(onTheWing);
-  const stated = wholeFlight(holding.filter(onTheWing).map((row) => flightHere(row, 0)));
+  const statedIn = (rows: readonly Flight[]) => wholeFlight(rows.filter(onTheWing).map((row) => flightHere(row, 0)));
+  const stated = statedIn(own!.holding);
+  const near = beyond
+    .filter(({ holding }) => holding.some(onTheWing))
+    .map(({ region, share, holding }) => ({ region, share, stated: statedIn(holding) }));
   const moved = wholeFlight(winged.map(({ window }) => window));
-  const { window: flight, ...own } = ownFlight(moved, seen, of, year);
+  const { window: flight, ...settled } = ownFlight(moved, seen, of, year);
   const flights = parts.map((row): FlightHere => {
     if (!onTheWing(row)) return row;
     const { from, to } = row.window;
@@ -87,7 +130,7 @@ export function flightsHere(
     const start = first ? turnedTo(flight.from, from) : from;
     return { ...row, window: { from: start, to: Math.max(start, last ? turnedTo(flight.to, to) : to) } };
   });
-  return { flights: flights.sort((a, b) => a.window.from - b.window.from), flight, stated, moved, own };
+  return { flights: flights.sort((a, b) => a.window.from - b.window.from), flight, stated, near, moved, own: settled };
 }
 
 /**

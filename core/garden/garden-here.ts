@@ -15,7 +15,7 @@ import { lightSeason, sunOfBedsInSteps, type BedSun } from '../place/sun/bed-sun
 import { measuredSite, type MeasuredSite } from '../place/survey/measured';
 import type { PlanQuestion } from '../plan/planner/question';
 import type { Around } from '../coverage/around';
-import { dailyNormalsAt } from '../place/climate/garden-climate';
+import { dailyNormalsHere } from '../place/climate/garden-climate';
 import { LIBRARY_PARTS, partOf, type PartOfLibrary } from '../library/packed';
 import { WayBook } from '../library/ways';
 import { FILE_OF_LIST } from '../model/tables';
@@ -316,7 +316,7 @@ export class GardenHere {
     return this.#parts.get('station', [library, garden], () => ({
       lat: garden.lat,
       lon: garden.lon,
-      daily: dailyNormalsAt(library.normals, region, garden),
+      daily: dailyNormalsHere(library, garden),
       months: climate.months,
     }));
   }

@@ -1,7 +1,11 @@
-import type { Host, Plant } from '../model/reference';
+import type { Host, Plant, Target } from '../model/reference';
 
 /** Ranks of host on which a brood grows up. */
 export const ADMISSIBLE: ReadonlySet<Host['rank'] | undefined> = new Set(['primary', 'accepted'] as const);
+
+/** Does a creature live on the buds and flowers of a host, or on its leaf: as the host's row says, else as it usually does? */
+export const eatsOf = ({ eats }: Pick<Target, 'eats'>, host: Pick<Host, 'part'> | undefined): Target['eats'] =>
+  host?.part ? (host.part === 'buds' ? 'buds' : 'leaf') : eats;
 
 /** Rows are not changed once read, and their names are asked for by every creature in turn. */
 const namesOf = new WeakMap<object, string[]>();

@@ -1,4 +1,4 @@
-import type { Almanac, PlantHere } from '../model/here';
+import type { Almanac, PlantHere, TargetHere } from '../model/here';
 import { ADMISSIBLE } from '../library/hosts';
 import { nectarOfFlower, drinksNectar } from './nectar';
 import type { Host } from '../model/reference';
@@ -15,25 +15,24 @@ export interface Service {
 
 const byName = new Intl.Collator('en');
 
-/**
- * Whom each plant of an almanac serves among the `chosen` targets: as host by rank, and with nectar that the target
- * can reach in some half-month of its flight. In the order of the plants' common names.
- */
+/** Whom one plant serves among some targets: as host by rank, and with nectar each can reach in some half-month of its flight. */
+export function serviceOf(here: PlantHere, targets: readonly TargetHere[]): Service {
+  const hostOf = targets.flatMap(({ target, hosts }) => {
+    const host = hosts.get(here.plant.id);
+    return host ? [{ target: target.id, common: target.common, rank: host.rank }] : [];
+  });
+  const nectarFor = targets
+    .filter((t) => drinksNectar(t.target) && nectarOfFlower(t.target, here.plant) > 0)
+    .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
+    .map(({ target }) => ({ target: target.id, common: target.common }));
+  const raised = hostOf.filter((host) => ADMISSIBLE.has(host.rank)).length;
+  return { here, hostOf, nectarFor, weight: 4 * raised + nectarFor.length };
+}
+
+/** Whom each plant of an almanac serves among the `chosen` targets, in the order of the plants' common names. */
 export function services(almanac: Almanac, chosen: readonly string[]): Service[] {
   const targets = chosen.flatMap((id) => almanac.targets.get(id) ?? []);
-  const drinkers = targets.filter((t) => drinksNectar(t.target));
   return [...almanac.plants.values()]
-    .map((here): Service => {
-      const hostOf = targets.flatMap(({ target, hosts }) => {
-        const host = hosts.get(here.plant.id);
-        return host ? [{ target: target.id, common: target.common, rank: host.rank }] : [];
-      });
-      const nectarFor = drinkers
-        .filter((t) => nectarOfFlower(t.target, here.plant) > 0)
-        .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
-        .map(({ target }) => ({ target: target.id, common: target.common }));
-      const raised = hostOf.filter((host) => ADMISSIBLE.has(host.rank)).length;
-      return { here, hostOf, nectarFor, weight: 4 * raised + nectarFor.length };
-    })
+    .map((here) => serviceOf(here, targets))
     .sort((a, b) => byName.compare(a.here.plant.common, b.here.plant.common));
 }

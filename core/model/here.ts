@@ -140,7 +140,14 @@ export interface TargetHere {
   /** From its first adult on the wing to its last, all parts taken together. */
   flight: DayWindow;
   /** How the flight comes about: as the region's is, moved here, and as the gardener saw it. */
-  flightSteps: { stated: DayWindow; delay_d: number; moved: DayWindow; own: Pick<OwnWindow, 'first' | 'last'> };
+  flightSteps: {
+    stated: DayWindow;
+    /** Regions over a border that count as well, by their shares, and how its flight is stated in them. */
+    near: { region: string; share: number; stated: DayWindow }[];
+    delay_d: number;
+    moved: DayWindow;
+    own: Pick<OwnWindow, 'first' | 'last'>;
+  };
   flightHalfMonths: number[];
   larval: LarvalPeriod[];
   wintering: Wintering;

@@ -152,7 +152,7 @@ describe('how a date comes about', () => {
   it('a flight that was not seen early is not shortened yet', () => {
     const late = { ...seen[0]!, of: 'azure', what: 'first-flight' as const, on_day: '2026-05-09' };
     const { targets } = almanacFor(libraryOf(world), GARDEN, [late]);
-    const story = flightStory(targets.get('azure')!, 'Flatland');
+    const story = flightStory(targets.get('azure')!, 'Flatland', (id) => id);
     expect(story.own).toBe('first 9 May 2026: does not shorten it before there are three years');
     expect(story.window).toEqual({ from: 121, to: 151 });
   });

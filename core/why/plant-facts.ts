@@ -1,4 +1,4 @@
-import { feeds } from '../library/hosts';
+import { eatsOf, feeds } from '../library/hosts';
 import { isListed } from '../library/status';
 import { isSeedMethod } from '../library/ways';
 import { dayNumber } from '../model/days';
@@ -173,7 +173,8 @@ export const PLANT_OWN_FACTS = {
   'no-host': (subject: Subject) => ({ is: subject.here !== null && guestsOf(subject).length === 0 }),
   'bud-host': (subject: Subject) => {
     const { targets } = subject.input.work.input.almanac;
-    const eater = guestsOf(subject).find((id) => targets.get(id)!.target.eats === 'buds');
+    const plant = subject.here?.plant.id ?? '';
+    const eater = guestsOf(subject).find((id) => eatsOf(targets.get(id)!.target, targets.get(id)!.hosts.get(plant)) === 'buds');
     return eater ? { is: true, of: { creature: eater } } : NO;
   },
   'larvae-due': (subject: Subject) => {

@@ -1,5 +1,6 @@
 import type { BloomSteps, PlantHere, TargetHere, Settled, Frosts } from '../model/here';
 import type { Phenology } from '../model/vocabulary';
+import { listed } from './lists';
 import { type DayWindow, dayName, dayOfMonthDay, turnedTo, wrapDay } from '../model/half-month';
 
 /** How a bloom or a flight of this garden comes about, step by step, in words. */
@@ -97,14 +98,23 @@ export function bloomStory(here: PlantHere, frosts: Frosts, regionName: (id: str
 }
 
 /** The story of a creature's flight. */
-export function flightStory({ target, flight, flightSteps }: TargetHere, where: string): DateStory {
+export function flightStory(
+  { target, flight, flightSteps }: TargetHere,
+  where: string,
+  regionName: (id: string) => string,
+): DateStory {
+  const { near } = flightSteps;
+  const beyond = near.map(({ region, share }) => `${Math.round(100 * share)} % ${regionName(region)}`);
   return {
     kind: 'flight',
     of: target.id,
     name: target.common,
-    stated: [{ window: flightSteps.stated, where }],
+    stated: [
+      { window: flightSteps.stated, where },
+      ...near.map(({ region, stated }) => ({ window: stated, where: regionName(region) })),
+    ],
     moved: flightSteps.moved,
-    shift: shiftWords(flightSteps.delay_d),
+    shift: [shiftWords(flightSteps.delay_d), ...(beyond.length > 0 ? [`near a border: ${listed(beyond)}`] : [])].join('; '),
     frost: '',
     own: ownWords(flightSteps.own),
     window: flight,

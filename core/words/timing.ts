@@ -30,7 +30,8 @@ export function costSentences(costs: readonly Cost[], hereOf: (target: string) =
     const lost = worst.before.supply - worst.after.supply;
     const share = worst.before.supply > 0 ? Math.round((100 * lost) / worst.before.supply) : 0;
     const when = halfMonthsInWords(rows.map((row) => row.halfMonth).sort((a, b) => a - b));
-    return { text: `${what}: up to ${share} % less in ${when}, and as well served.`, breaks: false };
+    const less = share === 0 ? 'hardly less' : `up to ${share} % less`;
+    return { text: `${what}: ${less} in ${when}, and as well served.`, breaks: false };
   });
   return sentences.sort((a, b) => Number(b.breaks) - Number(a.breaks));
 }

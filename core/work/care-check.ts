@@ -7,7 +7,7 @@ import { isListed } from '../library/status';
 import type { Care, Library } from '../model/reference';
 import type { Site } from '../model/garden';
 import { PLANT_TAGS, RULED_TAGS } from '../model/vocabulary';
-import { dailyNormalsAt, monthsHere } from '../place/climate/garden-climate';
+import { dailyNormalsHere, monthsHere } from '../place/climate/garden-climate';
 import { livesThroughWinter, zoneIndex } from '../place/climate/zones';
 import { YearDays } from '../almanac/anchors';
 import { heeded, takesAll, windowOf } from './care-tasks';
@@ -93,7 +93,7 @@ function checkNever(library: Library, say: (row: Care, message: string) => void)
 function checkRegion(library: Library, region: string, found: Contradiction[], say: (row: Care, message: string) => void) {
   const garden = regionalGarden(library, region);
   const almanac = almanacFor(library, garden);
-  const daily = dailyNormalsAt(library.normals, almanac.region, garden);
+  const daily = dailyNormalsHere(library, garden);
   const days = new YearDays(2026, { frosts: garden, daily, months: monthsHere(library.normals, garden) }, null);
   // What a garden commonly has: of the hard and the rare there is a word where they are chosen.
   const common = new Map(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { GardenFields } from '~~/core/model/garden';
 import { regionalGarden } from '~~/core/library/regional-garden';
-import { frostsAt } from '~~/core/place/climate/garden-climate';
+import { frostsHere } from '~~/core/place/climate/garden-climate';
 import { recordsOfNew } from '~~/core/garden/from-file';
 import { gardenHere } from '~~/core/garden/here';
 import { placeEffect, type PlaceValue } from '~~/core/garden/place-effects';
@@ -36,6 +36,14 @@ function changeRegion() {
   Object.assign(draft.value, { lat, lon, elevation_m, half_zone, last_frost, first_frost, jurisdiction: null });
   Object.assign(draft.value, { frost_spread_d: null, summer: null, humidity: null, rain_mm: null });
 }
+/** Where a draft lies; its height is typed. */
+const placeOf = ({ region, jurisdiction, lat, lon, elevation_m }: typeof draft.value) => ({
+  region,
+  jurisdiction,
+  lat,
+  lon,
+  elevation_m: Number(elevation_m),
+});
 /** A place found by its code or on the map: its region's profile, its frosts brought to its own coordinates. */
 function settle({ lat, lon, jurisdiction, region, name }: FoundPlace) {
   town.value = name ?? '';
@@ -44,21 +52,18 @@ function settle({ lat, lon, jurisdiction, region, name }: FoundPlace) {
     changeRegion();
   }
   Object.assign(draft.value, { lat, lon, jurisdiction });
-  Object.assign(
-    draft.value,
-    frostsAt(profile.value!, { lat, lon, elevation_m: Number(draft.value.elevation_m) }, draft.value.half_zone),
-  );
+  Object.assign(draft.value, frostsHere(libraryStore.library!, placeOf(draft.value), draft.value.half_zone));
 }
 // A new garden's frosts follow its winter, unless they were typed: from a half-zone without any there are none.
 watch(
   () => draft.value.half_zone,
   (zone, before) => {
     if (props.revision !== null || !profile.value) return;
-    const { lat, lon, last_frost, first_frost } = draft.value;
-    const at = { lat, lon, elevation_m: Number(draft.value.elevation_m) };
-    const untouched = frostsAt(profile.value, at, before);
+    const { last_frost, first_frost } = draft.value;
+    const at = placeOf(draft.value);
+    const untouched = frostsHere(libraryStore.library!, at, before);
     if (last_frost === untouched.last_frost && first_frost === untouched.first_frost)
-      Object.assign(draft.value, frostsAt(profile.value, at, zone));
+      Object.assign(draft.value, frostsHere(libraryStore.library!, at, zone));
   },
 );
 const profile = computed(() => regions.value.find((row) => row.id === draft.value.region));

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { basisSentences } from '~~/core/words/basis';
+import { hostClauses } from '~~/core/words/hosts';
 import type { Planting } from '~~/core/model/garden';
 import { dayName } from '~~/core/model/half-month';
 
@@ -48,12 +50,15 @@ const note = (row: Planting) =>
         <FitMark :verdict="garden.fits.get(plant)![i]!.verdict" />
       </li>
     </ul>
+    <InsteadOf :plant="plant" heading="h4" />
     <h4 class="mt-2 font-semibold">Who uses it</h4>
     <ul class="text-sm">
       <li v-for="row in hostOf" :key="row.target.id">
         Caterpillars of
         <button class="link" @click="view.explain({ kind: 'target', target: row.target.id })">{{ row.target.common }}</button>:
-        <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : ''">{{ row.host.rank }}</span>. {{ row.host.note }}
+        <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : ''">{{ row.host.rank }}</span>{{
+          ['', ...hostClauses(row.target, row.host)].join(' · ')
+        }}
       </li>
       <li>
         Nectar: butterflies {{ here.plant.nectar_butterfly }}, hummingbirds {{ here.plant.nectar_hummingbird }}, moths
@@ -69,6 +74,7 @@ const note = (row: Planting) =>
         >What is wrong with it?</NuxtLink
       >
     </p>
+    <p v-for="words in basisSentences(here.plant)" :key="words" class="mt-2 text-sm text-quiet">{{ words }}</p>
     <p class="mt-2 text-sm text-quiet">
       Confidence: {{ here.plant.confidence }}. Lists and laws change: check with your local extension office.
     </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hostClauses } from '~~/core/words/hosts';
 import { dateName } from '~~/core/model/half-month';
 import { RUNG_WORDS, rungSentence } from '~~/core/words/log';
 import { gapSentence, needName } from '~~/core/words/needs';
@@ -70,7 +71,9 @@ const size = computed(() => view.inUnits.fine(here.value!.target.size_min_mm, he
           <span class="ml-1" :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : 'text-quiet'">{{
             row.host.rank
           }}</span>
-          <span v-if="row.host.note" class="text-quiet">: {{ row.host.note }}</span>
+          <span v-if="hostClauses(here!.target, row.host).length" class="text-quiet"
+            >: {{ hostClauses(here!.target, row.host).join(' · ') }}</span
+          >
         </li>
         <li v-if="elsewhere" class="mt-0.5 text-quiet">and {{ elsewhere }} more in other regions</li>
       </ul>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { gardenOf, host, plant, site, target, type World } from '../../testing/worked-garden';
+import { SETTINGS } from '../../settings';
 import { grownStand } from '../stands';
 import { lightShare, patchShare } from './host';
 import { ruleFor } from './rules';
@@ -39,6 +40,16 @@ describe('what a plant gives caterpillars', () => {
     expect(poor.each(10)).toBeCloseTo(1, 9);
     expect(poor.kindFrom(10)).toBe(Infinity);
     expect(poor.patch).toBe(0);
+  });
+  it('only buds of a host whose row says so, though it is in leaf', () => {
+    const eaten = { ...host('brown', 'herb', 'accepted', 'sun'), part: 'buds' as const };
+    const own = gardenOf({ ...WORLD, hosts: [eaten] }, []);
+    const given = ruleFor(own, 'brown', { stage: 'host', special: null })!.of(
+      grownStand(own.almanac.plants.get('herb')!, site('bed'), 1),
+    )!;
+    // It flowers from early May to late June: a tenth of 100 g are buds, half of them to spare, at rank 0.7 and 10 g a larva.
+    expect(given.each(8)).toBeCloseTo(3.5 * SETTINGS.leaf.budsShare, 9);
+    expect(given.each(8)).toBeLessThan(giving('herb')!.each(8));
   });
   it('a trap, and what is no host, give nothing', () => {
     expect(giving('trap')).toBeNull();

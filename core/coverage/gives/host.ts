@@ -1,4 +1,4 @@
-import { ADMISSIBLE } from '../../library/hosts';
+import { ADMISSIBLE, eatsOf } from '../../library/hosts';
 import type { TargetHere } from '../../model/here';
 import type { Host, Plant } from '../../model/reference';
 import { SETTINGS } from '../../settings';
@@ -56,7 +56,7 @@ export function patchShare(plant: Plant, patchPlants: number | null, grown = 1):
 function eatenBy(target: TargetHere, stand: Stand): Eaten | null {
   const perGram = larvaePerGram(target, stand.here.plant.id, stand.site);
   if (perGram === 0 || target.larval.length === 0) return null;
-  const stock = leafStock(stand, target.target.eats);
+  const stock = leafStock(stand, eatsOf(target.target, target.hosts.get(stand.here.plant.id)));
   const appetite_g = 1 / perGram;
   return { stock, appetite_g, broods: target.larval.map((period) => eatingOf(period, stock, appetite_g)) };
 }
@@ -105,8 +105,9 @@ export function hostRule(need: Need, target: TargetHere): Rule {
     patch: true,
     whole: false,
     unmet: 0,
-    isWorth: ({ foliageShares, bloomShares }, h) =>
-      (target.target.eats === 'buds' ? bloomShares : foliageShares)[h]! >= SETTINGS.host.worthShare,
+    isWorth: ({ plant, foliageShares, bloomShares }, h) =>
+      (eatsOf(target.target, target.hosts.get(plant.id)) === 'buds' ? bloomShares : foliageShares)[h]! >=
+      SETTINGS.host.worthShare,
     autumn: false,
     limitedByGround: false,
     near: false,

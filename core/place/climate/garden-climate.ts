@@ -1,10 +1,11 @@
 import type { GardenFields } from '../../model/garden';
-import { dayOfMonthDay, monthDayOf } from '../../model/half-month';
+import { dayOfMonthDay, monthDayOf, turnedTo, wrapDay } from '../../model/half-month';
 import type { ClimateNormal, Library, Region } from '../../model/reference';
 import { SETTINGS } from '../../settings';
 import type { WaterMonth } from '../soil/water-year';
 import type { Frosts } from '../../model/here';
 import { dailyNormals, type DailyNormals } from './degree-days';
+import { regionsAbout } from './region-mix';
 import { springDelay, type Position } from './shift';
 import { zoneIndex, zoneOfTemperature } from './zones';
 
@@ -43,6 +44,52 @@ export function dailyNormalsAt(normals: readonly ClimateNormal[], region: Region
     .filter((row) => row.region === region.id)
     .map((row) => ({ ...row, tmin_c: row.tmin_c + cooler(row.month), tmax_c: row.tmax_c + cooler(row.month) }));
   return dailyNormals(moved);
+}
+
+/** What the almanac and the frosts of a garden need to know of its regions. */
+type Regional = Pick<Library, 'regions' | 'areas' | 'normals'>;
+type Placed = Position & Pick<GardenFields, 'region' | 'jurisdiction'>;
+
+function regionNamed({ regions }: Pick<Library, 'regions'>, id: string): Region {
+  const found = regions.find((row) => row.id === id);
+  if (!found) throw new RangeError(`The library has no region ${id}.`);
+  return found;
+}
+
+/**
+ * The days of an average year in a garden: the normals of its region brought to it, near a border taken together with those of
+ * the regions beyond it by their shares. Throws a RangeError for an unknown region, and as dailyNormals does.
+ */
+export function dailyNormalsHere(library: Regional, garden: Placed): DailyNormals {
+  const about = regionsAbout(library.areas, garden).map(({ region, share }) => ({
+    share,
+    daily: dailyNormalsAt(library.normals, regionNamed(library, region), garden),
+  }));
+  if (about.length === 1) return about[0]!.daily;
+  const mean = (of: keyof DailyNormals) =>
+    about[0]!.daily[of].map((_, day) => about.reduce((sum, { share, daily }) => sum + share * daily[of][day]!, 0));
+  return { tmin: mean('tmin'), tmax: mean('tmax') };
+}
+
+/**
+ * The average frosts of a garden: those of its region brought to it, near a border the mean with those of the regions beyond it.
+ * None where more of the ground about it knows none.
+ */
+export function frostsHere(library: Pick<Library, 'regions' | 'areas'>, garden: Placed, halfZone: string): Frosts {
+  const about = regionsAbout(library.areas, garden).map(({ region, share }) => ({
+    share,
+    ...frostsAt(regionNamed(library, region), garden, halfZone),
+  }));
+  const mean = (of: keyof Frosts): string | null => {
+    const known = about.filter((row) => row[of] !== null);
+    const share = known.reduce((sum, row) => sum + row.share, 0);
+    if (share < 0.5) return null;
+    const [first] = known;
+    const near = dayOfMonthDay(first![of]!);
+    const day = known.reduce((sum, row) => sum + row.share * turnedTo(dayOfMonthDay(row[of]!), near), 0) / share;
+    return monthDayOf(wrapDay(Math.round(day)));
+  };
+  return { last_frost: mean('last_frost'), first_frost: mean('first_frost') };
 }
 
 /** The days (1–365) between which a frost falls in eight years of ten, from its average date and standard deviation. */

@@ -15,7 +15,7 @@ const kinds = computed(() => [...garden.plantedCounts.keys()].flatMap((id) => ga
 const stories = computed<DateStory[]>(() => [
   ...garden.targets.flatMap((row) => {
     const here = garden.almanac?.targets.get(row.target);
-    return here ? [flightStory(here, garden.region?.name ?? '')] : [];
+    return here ? [flightStory(here, garden.region?.name ?? '', garden.regionName)] : [];
   }),
   ...kinds.value
     .flatMap((here) => bloomStory(here, garden.almanac!.frosts, garden.regionName) ?? [])

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { basisSentences } from '~~/core/words/basis';
+import { hostClauses } from '~~/core/words/hosts';
 import { troublesOf } from '~~/core/why/subject';
 import { bloomStory } from '~~/core/words/dates';
 import { METHOD_WORDS, wayWords } from '~~/core/words/raise';
@@ -41,7 +43,7 @@ const gauges = computed(() => {
     },
     {
       label: 'Moisture',
-      words: `${p.moisture_min}–${p.moisture_max} of 5`,
+      words: `${p.moisture_min === p.moisture_max ? p.moisture_min : `${p.moisture_min}–${p.moisture_max}`} of 5`,
       low: 1,
       high: 5,
       from: p.moisture_min,
@@ -137,7 +139,7 @@ const troubles = computed(() => (plant.value && libraryStore.tending ? troublesO
               : 'No record for this region'
         }}</strong><span v-if="!here.status.row" class="text-quiet">: it is not offered until one is added below.</span>
         <span v-if="here.status.row" class="text-quiet"> ({{ here.status.row.as_of }})</span
-        ><span v-if="here.status.row?.note" class="text-quiet"> {{ here.status.row.note }}</span>
+        ><span v-if="here.status.row?.note" class="ml-1 text-quiet">{{ here.status.row.note }}</span>
         <template v-if="here.bloom"> Flowers {{ dayName(here.bloom.from) }} to {{ dayName(here.bloom.to) }} here.</template>
       </p>
       <template #actions>
@@ -160,7 +162,9 @@ const troubles = computed(() => (plant.value && libraryStore.tending ? troublesO
             <dd>{{ words }}</dd>
           </template>
         </dl>
+        <p v-for="words in basisSentences(plant)" :key="words" class="mt-1 text-sm text-quiet">{{ words }}</p>
       </section>
+      <InsteadOf :plant="id" heading="h2" />
       <section aria-label="Who uses it">
         <h2>Who uses it here</h2>
         <p v-if="hostOf.length === 0 && drinkers.length === 0" class="mt-1 text-thin">
@@ -172,7 +176,9 @@ const troubles = computed(() => (plant.value && libraryStore.tending ? troublesO
             <span
               >Caterpillars of <NuxtLink class="link" :to="`${base}/targets/${row.target.id}`">{{ row.target.common }}</NuxtLink>:
               <span :class="row.host.rank === 'trap' ? 'font-semibold text-gap' : ''">{{ row.host.rank }}</span>
-              <span v-if="row.host.note" class="text-quiet"> · {{ row.host.note }}</span></span
+              <span v-for="clause in hostClauses(row.target, row.host)" :key="clause" class="text-quiet">
+                · {{ clause }}</span
+              ></span
             >
           </li>
         </ul>

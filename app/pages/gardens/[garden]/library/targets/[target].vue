@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hostClauses } from '~~/core/words/hosts';
 import { resolveHosts } from '~~/core/library/hosts';
 import { hostMates, rangeOf } from '~~/core/almanac/about';
 import { isListed } from '~~/core/library/status';
@@ -167,10 +168,11 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
           <ul class="text-sm">
             <li v-for="row in group.known.slice(0, 12)" :key="row.here.plant.id">
               <NuxtLink class="link" :to="`${base}/plants/${row.here.plant.id}`">{{ row.here.plant.common }}</NuxtLink>
-              <span class="ml-1" :class="isListed(row.here.status.status) ? 'text-gap' : 'text-quiet'"
-                >{{ row.here.status.status }}{{ row.host.light === 'any' ? '' : ` · in ${row.host.light}` }}</span
+              <span class="ml-1" :class="isListed(row.here.status.status) ? 'text-gap' : 'text-quiet'">{{
+                row.here.status.status
+              }}</span><span v-for="clause in hostClauses(target!, row.host)" :key="clause" class="text-quiet">
+                · {{ clause }}</span
               >
-              <span v-if="row.host.note" class="text-quiet"> · {{ row.host.note }}</span>
             </li>
             <li v-if="group.known.length > 12" class="text-quiet">and {{ group.known.length - 12 }} more recorded here</li>
             <li v-if="group.elsewhere" class="text-quiet">{{ group.elsewhere }} more with no record in this region</li>
