@@ -312,7 +312,7 @@ export class GardenHere {
   }
   /** What the weather station of the garden strays from. */
   get stationPlace(): StationPlace {
-    const { library, region, garden, climate } = this;
+    const { library, garden, climate } = this;
     return this.#parts.get('station', [library, garden], () => ({
       lat: garden.lat,
       lon: garden.lon,

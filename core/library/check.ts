@@ -6,6 +6,7 @@ import { isListed } from './status';
 import { basisOf } from './basis';
 import { isSeedMethod } from './ways';
 import { parseGlyph } from '../model/glyph';
+import { parsePlantGlyph } from '../model/plant-glyph';
 import { groupBy } from '../model/group';
 import { keyOf } from './cells';
 import { checkCauses } from './cause-check';
@@ -40,6 +41,8 @@ function checkPlant(plant: Plant, say: (message: string) => void) {
   const nectar = Math.max(plant.nectar_butterfly, plant.nectar_hummingbird, plant.nectar_moth);
   if (nectar > 0 && (plant.bloom_first === null || plant.flower_form === 'none'))
     say('It is credited with nectar but has no flowers.');
+  const glyph = parsePlantGlyph(plant.glyph);
+  if ('problem' in glyph) say(glyph.problem);
   if (plant.confidence === 'high' && Object.values(basisOf(plant)).includes('default'))
     say('A row with defaults is not of high confidence.');
   if (plant.container !== 'no' && plant.container_min_l === null) say('A container plant needs container_min_l.');

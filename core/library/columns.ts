@@ -55,6 +55,7 @@ const PLANT: Record<string, ColumnWords> = {
   as_annual: { label: 'Grown for one summer where winter ends it' },
   bloom_ref: { label: 'Region the months are stated for', names: 'region' },
   phenology: { label: 'Keeps time by', hint: 'Blank: by the rule of its first month.', choices: ['', ...words.PHENOLOGIES] },
+  glyph: { label: 'Drawing', hint: 'As leaf:oval|head:umbel; blank: by kind and flower form.' },
   colour: { label: 'Flower colour, in words' },
   colour_hex: { label: 'Flower colour, as #rrggbb' },
   flower_form: { label: 'Flower form', choices: words.FLOWER_FORMS },

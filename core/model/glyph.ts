@@ -111,7 +111,17 @@ export const WING_MARKS = [
   'foreeyes',
   'foredot',
   'fringe',
+  'cloud',
+  'subband',
+  'hairline',
+  'hairwhite',
+  'wline',
+  'chevrons',
+  'ringrow',
+  'silverspots',
 ] as const;
+/** Shades of the early stages: of the egg, and of the chrysalis or cocoon and its marks. */
+const STAGE_MARKS = ['egg', 'pupa', 'pupa2'] as const;
 const BODY_MARKS = ['body', 'bodylines', 'bodydots', 'belt'] as const;
 const BIRD_MARKS = [
   'back',
@@ -154,7 +164,9 @@ export const LARVA_MARKS = [
 
 export type WingMark = (typeof WING_MARKS)[number];
 
-const MARKS = [...WING_MARKS, ...BODY_MARKS, ...BIRD_MARKS, ...LARVA_MARKS] as const;
+const MARKS = [...WING_MARKS, ...BODY_MARKS, ...BIRD_MARKS, ...LARVA_MARKS, ...STAGE_MARKS] as const;
+/** Marks of the underside are written `u-` before the mark: where there are any, the right wings are drawn from below. */
+const BELOW = 'u-';
 
 /** Field marks from which a creature is drawn: the `glyph` cell of a target, `key:value` pairs joined by `|`. Colours as #rrggbb. */
 export type Glyph = Partial<Record<(typeof MARKS)[number] | 'ground', string>> & {
@@ -162,6 +174,8 @@ export type Glyph = Partial<Record<(typeof MARKS)[number] | 'ground', string>> &
   tail?: string;
   /** Length of the bill (mm). */
   bill?: number;
+  /** The underside, where it is what tells the creature from its kin. */
+  below?: Partial<Record<WingMark | 'ground', string>>;
 };
 
 const isColour = (value: string) => /^#[0-9a-f]{6}$/.test(value);
@@ -169,7 +183,12 @@ const COLOUR = 'A colour is written #rrggbb in lower case.';
 const oneOf = (list: readonly string[]) => (value: string) => (list.includes(value) ? null : `One of: ${list.join(', ')}.`);
 /** What is wrong with the value of a mark; null where nothing is. */
 const CHECKS: Record<string, (value: string) => string | null> = {
-  ...Object.fromEntries([...MARKS, 'ground'].map((mark) => [mark, (value: string) => (isColour(value) ? null : COLOUR)])),
+  ...Object.fromEntries(
+    [...MARKS, 'ground', ...[...WING_MARKS, 'ground'].map((mark) => BELOW + mark)].map((mark) => [
+      mark,
+      (value: string) => (isColour(value) ? null : COLOUR),
+    ]),
+  ),
   shape: oneOf(GLYPH_SHAPES),
   tail: (value) => (isColour(value) ? null : oneOf(GLYPH_TAILS)(value)),
   bill: (value) => (Number(value) >= 8 && Number(value) <= 40 ? null : 'Give a length from 8 to 40.'),
@@ -193,5 +212,11 @@ function readGlyph(cell: string): Glyph | { problem: string } {
   }
   if (!marks.has('shape')) return { problem: `The glyph's shape: ${oneOf(GLYPH_SHAPES)('')}` };
   const bill = marks.get('bill');
-  return { ...Object.fromEntries(marks), ...(bill === undefined ? {} : { bill: Number(bill) }) } as Glyph;
+  const isBelow = ([mark]: readonly [string, unknown]) => mark.startsWith(BELOW);
+  const below = [...marks].filter(isBelow).map(([mark, value]) => [mark.slice(BELOW.length), value] as const);
+  return {
+    ...Object.fromEntries([...marks].filter((pair) => !isBelow(pair))),
+    ...(bill === undefined ? {} : { bill: Number(bill) }),
+    ...(below.length === 0 ? {} : { below: Object.fromEntries(below) }),
+  } as Glyph;
 }

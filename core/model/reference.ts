@@ -228,6 +228,8 @@ export const Plant = z.object({
   bloom_ref: slug,
   /** By what its bloom keeps time; blank where the rule of lawOf says it rightly. */
   phenology: blankOr(words.PHENOLOGIES),
+  /** How its leaves and heads are drawn, as `leaf:oval|head:umbel`; blank: by its kind and flower form. */
+  glyph: z.string().trim().default(''),
   colour: text,
   colour_hex: colour,
   flower_form: oneOf(words.FLOWER_FORMS),

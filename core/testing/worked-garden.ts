@@ -81,6 +81,7 @@ export function plant(id: string, over: Partial<Plant> = {}): Plant {
     craft_confidence: 'high',
     bloom_ref: 'flatland',
     phenology: null,
+    glyph: '',
     colour: 'white',
     colour_hex: '#ffffff',
     flower_form: 'flat',

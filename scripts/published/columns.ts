@@ -147,6 +147,7 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     bloom_ref: 'Region for which leaf and bloom are stated; elsewhere they are moved by place',
     phenology:
       'By what its bloom keeps time; blank where the rule says it: ever for all-year windows, tender for annuals that flower to frost, rain for those that open in November or December, else spring, summer and autumn by the first half-month (from 11, from 15)',
+    glyph: 'How its leaves and heads are drawn; blank: by its kind and flower form',
     colour: 'Colour of the flowers, in words',
     colour_hex: 'The same as drawn',
     flower_form: 'Form of the flowers',

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { parseGlyph, WING_MARKS, type Glyph } from '~~/core/model/glyph';
+import { parseGlyph, WING_MARKS, type Glyph, type WingMark } from '~~/core/model/glyph';
 import type { Target } from '~~/core/model/reference';
 import { TAIL_PATHS, WING_SHAPES } from './wing-shapes';
 import { WING_DRAWS } from './wing-marks';
 
-/** The adult, drawn from the field marks of its reference row; wings spread, seen from above; a bird from the side. */
+/**
+ * The adult, drawn from the field marks of its reference row: wings spread, seen from above, and the right ones from below where
+ * that tells it from its kin; a bird from the side.
+ */
 const props = defineProps<{ target: Pick<Target, 'glyph' | 'common'>; size: number }>();
 const marks = computed<Glyph>(() => {
   const glyph = parseGlyph(props.target.glyph);
@@ -16,7 +19,17 @@ const tail = computed(() => {
   const kind = marks.value.tail as keyof typeof TAIL_PATHS | undefined;
   return kind && TAIL_PATHS[kind] ? { kind, d: TAIL_PATHS[kind] } : null;
 });
-const worn = computed(() => WING_MARKS.filter((mark) => marks.value[mark]));
+/** Of the right wings (1) and the left (-1): the ground, and the marks laid on it. */
+const wings = computed(() =>
+  ([1, -1] as const).map((side) => {
+    const worn: Partial<Record<WingMark | 'ground', string>> = side === 1 ? (marks.value.below ?? marks.value) : marks.value;
+    return {
+      side,
+      ground: worn.ground ?? ground.value,
+      draws: WING_MARKS.flatMap((mark) => (worn[mark] ? [{ mark, colour: worn[mark], draws: WING_DRAWS[mark] }] : [])),
+    };
+  }),
+);
 const id = useId();
 </script>
 
@@ -36,7 +49,11 @@ const id = useId();
           <path :d="shape.hind" />
         </clipPath>
       </defs>
-      <g v-for="side in [1, -1]" :key="side" :transform="side === 1 ? undefined : 'translate(100 0) scale(-1 1)'">
+      <g
+        v-for="{ side, ground: shade, draws } in wings"
+        :key="side"
+        :transform="side === 1 ? undefined : 'translate(100 0) scale(-1 1)'"
+      >
         <path
           v-if="tail"
           :d="tail.d"
@@ -44,16 +61,16 @@ const id = useId();
           :stroke="tail.kind === 'hair' ? (marks.margin ?? '#3a332c') : 'var(--quiet)'"
           :stroke-width="tail.kind === 'hair' ? 1.6 : 0.6"
         />
-        <path :d="shape.hind" :fill="ground" stroke="var(--quiet)" stroke-width="1.2" />
-        <path :d="shape.fore" :fill="ground" stroke="var(--quiet)" stroke-width="1.2" />
+        <path :d="shape.hind" :fill="shade" stroke="var(--quiet)" stroke-width="1.2" />
+        <path :d="shape.fore" :fill="shade" stroke="var(--quiet)" stroke-width="1.2" />
         <g :clip-path="`url(#${id})`">
-          <template v-for="mark in worn" :key="mark">
+          <template v-for="row in draws" :key="row.mark">
             <path
-              v-for="(draw, i) in WING_DRAWS[mark]"
+              v-for="(draw, i) in row.draws"
               :key="i"
               :d="draw.d"
-              :fill="draw.stroke ? 'none' : marks[mark]"
-              :stroke="draw.stroke ? marks[mark] : draw.ringed"
+              :fill="draw.stroke ? 'none' : row.colour"
+              :stroke="draw.stroke ? row.colour : draw.ringed"
               :stroke-width="draw.stroke ?? (draw.ringed ? 1.3 : undefined)"
               :stroke-dasharray="draw.dash"
               :opacity="draw.opacity"

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { parseGlyph } from '~~/core/model/glyph';
 import type { Target } from '~~/core/model/reference';
+import { larvaBody } from './young-shapes';
 
 /** The grown caterpillar from the side, head to the right, drawn from the field marks of its reference row. */
-const props = defineProps<{ target: Pick<Target, 'glyph' | 'common'>; size: number }>();
+const props = defineProps<{ target: Pick<Target, 'glyph' | 'common' | 'family'>; size: number }>();
 const marks = computed(() => {
   const glyph = parseGlyph(props.target.glyph);
   return 'problem' in glyph || !glyph.larva ? null : glyph;
 });
-const BODY = 'M12,25 C12,17 18,14 24,14 L80,14 C88,14 92,18 92,24 C92,31 87,33 80,33 L22,33 C16,33 12,31 12,25 Z';
+const body = computed(() => larvaBody(props.target));
 /** Middles of the eleven segments. */
 const SEGMENTS = Array.from({ length: 11 }, (_, i) => 17 + i * 7);
 const INNER = SEGMENTS.slice(1, 10);
@@ -26,7 +27,7 @@ const id = useId();
     :aria-label="`Caterpillar of ${target.common}, drawn`"
   >
     <defs>
-      <clipPath :id="id"><path :d="BODY" /></clipPath>
+      <clipPath :id="id"><path :d="body" /></clipPath>
     </defs>
     <g v-if="marks.spines" fill="none" :stroke="marks.spines" stroke-width="1.3">
       <path v-for="x in SEGMENTS" :key="x" :d="`M${x},16 L${x - 1.5},7 M${x - 1},10 L${x - 4},8 M${x - 1},10 L${x + 2},8`" />
@@ -49,7 +50,7 @@ const id = useId();
     <g fill="#5a4a3a">
       <path v-for="x in [32, 39, 46, 53, 75, 80, 85]" :key="x" :d="`M${x - 1.6},32 L${x},38 L${x + 1.6},32 Z`" />
     </g>
-    <path :d="BODY" :fill="marks.larva" stroke="var(--quiet)" stroke-width="1.1" />
+    <path :d="body" :fill="marks.larva" stroke="var(--quiet)" stroke-width="1.1" />
     <g :clip-path="`url(#${id})`">
       <path v-if="marks.saddle" d="M40,12 L60,12 L56,26 L46,24 Z" :fill="marks.saddle" />
       <path v-if="marks.rump" d="M8,12 L22,12 L18,34 L8,34 Z" :fill="marks.rump" />

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { parsePlantGlyph } from '~~/core/model/plant-glyph';
 import type { Plant } from '~~/core/model/reference';
+import { headOf, HEADS, LEAVES } from './plant-shapes';
 
-/** A plant drawn from its row: habit, flower form in its own colour, and height relative to others. */
+/** A plant drawn from its row: habit, leaf, heads in their own colour, and height relative to others. */
 const props = defineProps<{ plant: Plant; size: number }>();
 
 const tall = computed(() => {
@@ -32,15 +34,30 @@ const heads = computed<[number, number][]>(() => {
           [68, y + 8],
         ];
 });
-const FLOWERS: Partial<Record<Plant['flower_form'], string>> = {
-  flat: 'M-11,-1 Q0,-8 11,-1 Q0,3 -11,-1 Z',
-  tube: 'M-2,-9 L2,-9 L3,3 L7,8 L0,6 L-7,8 L-3,3 Z',
-  spike: 'M0,-13 C5,-6 4,6 2,9 L-2,9 C-4,6 -5,-6 0,-13 Z',
-  globe: 'M-7,0 a7,7 0 1 0 14,0 a7,7 0 1 0 -14,0 Z',
-  pea: 'M-8,-2 C-6,-9 6,-9 8,-2 C6,0 2,2 0,8 C-2,2 -6,0 -8,-2 Z',
-  bell: 'M-5,-7 C0,-10 5,-7 5,-2 L8,6 L0,4 L-8,6 L-5,-2 Z',
-  catkin: 'M0,-8 C4,-6 4,8 0,11 C-4,8 -4,-6 0,-8 Z',
-};
+const marks = computed(() => {
+  const glyph = parsePlantGlyph(props.plant.glyph);
+  return 'problem' in glyph ? {} : glyph;
+});
+const head = computed(() => {
+  const named = props.plant.flower_form === 'none' ? null : (marks.value.head ?? headOf(props.plant));
+  return named ? HEADS[named] : null;
+});
+const leaf = computed(() => LEAVES[marks.value.leaf ?? 'oval'] ?? null);
+/** Where a woody plant's crown, and not its foliage by the leaf, is what is seen. */
+const crown = computed(() =>
+  marks.value.leaf === 'conifer' ? 'cone' : marks.value.leaf === 'fan' || marks.value.leaf === 'cycad' ? 'none' : 'round',
+);
+const stems = computed(() =>
+  head.value?.single && !woody.value && props.plant.kind !== 'vine' ? [heads.value[1]!] : heads.value,
+);
+/** Heights on the middle stem at which leaves stand, from the ground to below the head. */
+const nodes = computed(() => {
+  const low = 94;
+  const high = heads.value[1]![1] + 16;
+  return low - high < 14 ? [92] : [0.12, 0.42, 0.72].map((share) => low - share * (low - high));
+});
+/** Leaves are small on a violet, and larger on what stands high. */
+const leafScale = computed(() => Math.min(1.15, Math.max(0.6, tall.value / 60)));
 </script>
 
 <template>
@@ -48,7 +65,9 @@ const FLOWERS: Partial<Record<Plant['flower_form'], string>> = {
     <line x1="8" x2="92" y1="98" y2="98" stroke="var(--line)" stroke-width="2" />
     <template v-if="woody">
       <path :d="`M50,98 L50,${top + 16}`" stroke="var(--shelter)" :stroke-width="plant.kind === 'tree' ? 6 : 3" />
+      <path v-if="crown === 'cone'" :d="`M50,${top} L76,88 L24,88 Z`" fill="var(--host)" opacity="0.8" />
       <ellipse
+        v-else-if="crown === 'round'"
         cx="50"
         :cy="top + tall * 0.34"
         :rx="plant.kind === 'tree' ? 30 : 27"
@@ -56,6 +75,9 @@ const FLOWERS: Partial<Record<Plant['flower_form'], string>> = {
         fill="var(--host)"
         opacity="0.75"
       />
+      <g v-else-if="leaf" fill="var(--host)">
+        <path v-for="side in [1, -1]" :key="side" :transform="`translate(50 ${top + 20}) scale(${side * 1.1} 1.1)`" :d="leaf.d" />
+      </g>
     </template>
     <g v-else-if="plant.kind === 'grass' || plant.kind === 'sedge'" fill="none" stroke="var(--host)" stroke-width="2.5">
       <path
@@ -71,22 +93,37 @@ const FLOWERS: Partial<Record<Plant['flower_form'], string>> = {
       stroke="var(--host)"
       stroke-width="3.5"
     />
-    <g v-else fill="none" stroke="var(--host)" stroke-width="2.6">
-      <path v-for="[x, y] in heads" :key="x" :d="`M50,98 Q${50 + (x - 50) * 0.3},${y + 24} ${x},${y}`" />
-      <path
-        d="M48,96 C30,92 26,84 24,78 C36,80 46,86 50,96 C54,86 64,80 76,78 C74,84 70,92 52,96"
-        fill="var(--host)"
-        opacity="0.7"
-      />
+    <g v-else>
+      <g fill="none" stroke="var(--host)" stroke-width="2.4">
+        <path v-for="[x, y] in stems" :key="x" :d="`M50,98 Q${50 + (x - 50) * 0.3},${y + 24} ${x},${y}`" />
+      </g>
+      <g v-if="leaf && marks.leaf !== 'bare'" fill="var(--host)" opacity="0.85">
+        <template v-for="side in [1, -1]" :key="side">
+          <path
+            v-if="leaf.basal"
+            :transform="`translate(50 97) scale(${side * Math.max(0.7, leafScale)} ${Math.max(0.7, leafScale)})`"
+            :d="leaf.d"
+          />
+          <template v-else>
+            <path
+              v-for="y in nodes"
+              :key="y"
+              :transform="`translate(50 ${y}) scale(${side * leafScale} ${leafScale})`"
+              :d="leaf.d"
+            />
+          </template>
+        </template>
+      </g>
     </g>
-    <g v-if="plant.flower_form !== 'none'" :fill="plant.colour_hex" stroke="#0003" stroke-width="0.8">
-      <template v-for="[x, y] in heads" :key="`${x}f`">
-        <g v-if="plant.flower_form === 'daisy'" :transform="`translate(${x} ${y})`">
-          <ellipse v-for="a in 8" :key="a" cx="0" cy="-7" rx="2.6" ry="5.5" :transform="`rotate(${a * 45})`" />
-          <circle r="3.4" fill="#8a6420" />
-        </g>
-        <path v-else :transform="`translate(${x} ${y})`" :d="FLOWERS[plant.flower_form]" />
-      </template>
+    <g v-if="head" stroke="#0003" stroke-width="0.7">
+      <g
+        v-for="[x, y] in stems"
+        :key="`${x}f`"
+        :transform="`translate(${x} ${y}) scale(${woody ? 0.7 : stems.length === 1 ? 1.3 : 0.9})`"
+      >
+        <path :d="head.d" :fill="plant.colour_hex" />
+        <path v-if="head.eye" :d="head.eye" :fill="head.eyeFill ?? '#6a4520'" stroke="none" />
+      </g>
     </g>
   </svg>
 </template>

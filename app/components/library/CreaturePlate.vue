@@ -22,7 +22,11 @@ const families = computed(() => {
         <li v-for="target in members" :key="target.id">
           <NuxtLink :to="`/gardens/${garden.id}/library/targets/${target.id}`" class="block text-center">
             <CreatureGlyph class="mx-auto" :target="target" :size="96" />
-            <LarvaGlyph class="mx-auto" :target="target" :size="64" />
+            <span class="flex items-center justify-center gap-1.5">
+              <EggGlyph :target="target" :size="16" />
+              <LarvaGlyph :target="target" :size="60" />
+              <PupaGlyph :target="target" :size="26" />
+            </span>
             <span class="creature block text-sm leading-tight">{{ target.common }}</span>
           </NuxtLink>
         </li>

@@ -181,7 +181,12 @@ async function submit(again: boolean) {
     </template>
     <template v-else>
       <div class="flex items-center gap-3">
-        <CreatureGlyph v-if="target" :target="target" :size="60" />
+        <template v-if="target">
+          <EggGlyph v-if="draft.what === 'eggs'" :target="target" :size="48" />
+          <LarvaGlyph v-else-if="draft.what === 'larva' || draft.what === 'trace'" :target="target" :size="84" />
+          <PupaGlyph v-else-if="draft.what === 'chrysalis'" :target="target" :size="60" />
+          <CreatureGlyph v-else :target="target" :size="60" />
+        </template>
         <p class="creature grow text-xl">{{ target?.common ?? draft.called }}</p>
         <button type="button" class="link min-h-[26px] phone:min-h-[44px]" @click="choose({ of: null, called: '' })">
           another

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { parseGlyph } from '~~/core/model/glyph';
 import { hostClauses } from '~~/core/words/hosts';
 import { resolveHosts } from '~~/core/library/hosts';
 import { hostMates, rangeOf } from '~~/core/almanac/about';
@@ -25,6 +26,10 @@ const alike = computed(() =>
   garden.library && garden.almanac ? tellings(id.value, garden.library.lookalikes, garden.almanac) : [],
 );
 const chosen = computed(() => garden.targets.some((row) => row.target === id.value));
+const below = computed(() => {
+  const glyph = parseGlyph(target.value?.glyph ?? '');
+  return !('problem' in glyph) && glyph.below !== undefined;
+});
 const HOW = {
   resident: 'lives here',
   migrant: 'comes each year',
@@ -118,9 +123,25 @@ const size = computed(() => view.inUnits.fine(target.value!.size_min_mm, target.
             garden.creatureName(row.other)
           }}</NuxtLink>. {{ row.look }}: {{ row.mine }}; on the other {{ row.theirs }}.
         </p>
-        <p class="mt-2 flex items-center gap-3">
-          <LarvaGlyph :target="target" :size="140" />
-          <span>{{ target.young_marks }}</span>
+        <p v-if="below" class="mt-1 text-sm text-quiet">Drawn from above on the left, from below on the right.</p>
+        <div v-if="target.kind !== 'hummingbird'" class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-1 text-sm text-quiet">
+          <figure class="text-center">
+            <EggGlyph class="mx-auto" :target="target" :size="44" />
+            <figcaption>{{ target.clutch ? 'eggs' : 'egg' }}</figcaption>
+          </figure>
+          <figure class="text-center">
+            <LarvaGlyph :target="target" :size="140" />
+            <figcaption>caterpillar</figcaption>
+          </figure>
+          <figure class="text-center">
+            <PupaGlyph class="mx-auto" :target="target" :size="64" />
+            <figcaption>{{ target.kind === 'moth' ? 'pupa' : 'chrysalis' }}</figcaption>
+          </figure>
+        </div>
+        <p class="mt-1">{{ target.young_marks }}</p>
+        <p v-if="target.kind !== 'hummingbird'" class="mt-1 text-sm text-quiet">
+          Egg and {{ target.kind === 'moth' ? 'pupa' : 'chrysalis' }} are drawn in the form of its kind, much enlarged; shades
+          vary.
         </p>
         <template v-if="mates.length">
           <h3 class="mt-3 font-semibold">Easily mistaken, on the same plants</h3>
