@@ -266,11 +266,57 @@ describe('tables out and in', () => {
   it('takes what differs as one’s own, and reverts it', async () => {
     await bring(csv.replace('danaus-plexippus,asclepias-syriaca,primary', 'danaus-plexippus,asclepias-syriaca,accepted'));
     await page
-      .getByText('1 rows of mine.csv are saved as your own.')
-      .or(page.getByText('1 row of mine.csv is saved as your own.'))
+      .getByText(/^1 row of mine.csv is saved as your own: 0 added, 1 changed; [\d,]+ say what the library says\.$/)
       .waitFor();
     await page.getByRole('button', { name: 'Revert danaus-plexippus + asclepias-syriaca' }).click();
     await page.getByText('danaus-plexippus · asclepias-syriaca').waitFor({ state: 'detached' });
+    expect(page.faults.filter((fault) => !/42[29]|409/.test(fault))).toEqual([]);
+  });
+});
+
+describe('kept for all gardens', () => {
+  const nameOf = async (plant: string) => {
+    const { library } = await (await fetch(`${app.url}/api/library`)).json();
+    return library.plants.find((row: { id: string }) => row.id === plant).common;
+  };
+  it('a correction is moved from one garden to all', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/plants/zizia-aurea`);
+    await page.getByRole('button', { name: 'Correct a value' }).click();
+    await page.getByLabel('Common name').fill('Golden alexander');
+    await page.getByRole('button', { name: 'Save as your own' }).click();
+    await page.getByRole('heading', { name: 'Golden alexander', exact: true }).waitFor();
+    await page.getByRole('button', { name: 'Keep for all gardens' }).click();
+    await page.getByText('1 row is kept for all gardens.').waitFor();
+    await page.getByText('corrected by you, for all gardens').waitFor();
+    await page.getByRole('heading', { name: 'Golden alexander', exact: true }).waitFor();
+    expect((await stateOf('kettle-pond-commons')).own.map((row: { key: string }) => row.key)).not.toContain('zizia-aurea');
+    expect(await nameOf('zizia-aurea')).toBe('Golden alexander');
+  });
+  it('holds in another garden, and goes out with its file', async () => {
+    await page.goto(`${app.url}/gardens/juniper-wash/library/plants/zizia-aurea`);
+    await page.getByRole('heading', { name: 'Golden alexander', exact: true }).waitFor();
+    const file = await (await fetch(`${app.url}/api/gardens/juniper-wash/export`)).json();
+    expect(file.own.map((row: { key: string }) => row.key)).toEqual(['zizia-aurea']);
+    // Brought back here it says nothing that the shelf does not say.
+    const back = await fetch(`${app.url}/api/garden-files`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(file),
+    });
+    expect(back.status).toBe(201);
+    expect((await back.json()).own).toEqual([]);
+  });
+  it('is listed with its day, and kept no longer at one press, which can be undone', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/tables`);
+    const kept = page.getByRole('region', { name: 'For all gardens' });
+    await kept.getByText('zizia-aurea').first().waitFor();
+    await kept.getByRole('button', { name: 'Keep no longer zizia-aurea' }).click();
+    await page.getByText('1 row is no longer kept for all gardens.').waitFor();
+    expect(await nameOf('zizia-aurea')).toBe('Golden alexanders');
+    await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+    await kept.getByText('zizia-aurea').first().waitFor();
+    await kept.getByRole('button', { name: 'Keep none of the 1' }).click();
+    await kept.waitFor({ state: 'detached' });
     expect(page.faults.filter((fault) => !/42[29]|409/.test(fault))).toEqual([]);
   });
 });

@@ -38,5 +38,18 @@ export const useLibraryStore = defineStore('library', () => {
   const loadTending = once(async () => {
     tending.value = await fetchPart('tending');
   });
-  return { places, library, tending, loadPlaces, load, loadTending };
+  /** Fetches it again as it is by now: something was put on the shelf of this installation, or taken off. */
+  async function renew(digest: string) {
+    document.querySelector<HTMLMetaElement>('meta[name=library]')!.content = `/api/library/${digest}`;
+    const tended = tending.value !== null;
+    const [first, living, rules] = await Promise.all([
+      fetchPart('places'),
+      fetchPart('living'),
+      tended ? fetchPart('tending') : null,
+    ]);
+    places.value = first;
+    library.value = { ...first, ...living, ...UNTENDED };
+    if (rules) tending.value = rules;
+  }
+  return { places, library, tending, loadPlaces, load, loadTending, renew };
 });

@@ -55,7 +55,7 @@ export function* decisionsInSteps(here: GardenHere, planting: Planting, today: D
   const minutesNow = minutesIn(here, year);
   const stands = planting.state !== 'lost' && planting.state !== 'removed';
   const siteOf = (id: string) => sites.find((row) => row.id === id)!;
-  const prices = here.garden.money?.prices ?? {};
+  const { prices } = here;
   const room = (id: string) =>
     roomFor(
       plant.plant,

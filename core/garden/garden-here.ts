@@ -26,7 +26,7 @@ import type { WhyInput } from '../why/subject';
 import type { StationPlace } from '../place/weather/station';
 import { datesThatCount } from '../log/dates';
 import { ownLosses } from '../log/grown';
-import type { OwnLosses } from '../plan/shopping/sizes';
+import type { OwnLosses, OwnPrices } from '../plan/shopping/sizes';
 import { Gradients, type Ground } from '../place/beds/gradients';
 import { frameOf } from '../place/beds/frame';
 import { aroundOf } from './around';
@@ -339,12 +339,12 @@ export class GardenHere {
   }
   /** The raising of plants for the current plan. */
   get raising(): GardenRaising {
-    const { almanac, garden, ways, plantings, stationPlace } = this;
+    const { almanac, garden, ways, plantings, stationPlace, prices } = this;
     const { batches } = this.records;
     const { last_frost, first_frost } = garden;
     return this.#parts.get(
       'raising',
-      [almanac, garden, ways, plantings, batches, stationPlace],
+      [almanac, garden, ways, plantings, batches, stationPlace, prices],
       () =>
         new GardenRaising({
           garden,
@@ -353,7 +353,7 @@ export class GardenHere {
           plantings,
           batches,
           place: { frosts: { last_frost, first_frost }, daily: stationPlace.daily, months: stationPlace.months },
-          prices: garden.money?.prices ?? {},
+          prices,
         }),
     );
   }
@@ -423,6 +423,15 @@ export class GardenHere {
     const thisYear = this.#thisYear;
     return this.#parts.get('losses', [plantings, thisYear], () => (thisYear === null ? {} : ownLosses(plantings, thisYear)));
   }
+  /** Prices that somebody has set, by plant and size: those of the library's table, and the garden's own before them. */
+  get prices(): OwnPrices {
+    const { prices } = this.library;
+    const { money } = this.garden;
+    return this.#parts.get('prices', [prices, money], () => ({
+      ...Object.fromEntries(prices.map(({ of, minor }) => [of, minor])),
+      ...money?.prices,
+    }));
+  }
   /** What a further creature is asked about: the garden as it is planned, all of it kept, and no limit of money. */
   get asking(): PlanQuestion {
     const wishes = this.plan.wishes ?? freshWishesFor(this.garden);
@@ -431,8 +440,8 @@ export class GardenHere {
   /** What a plan is asked for: the garden with the gardener's wishes and prices. */
   questionOf(wishes: PlanWishes): PlanQuestion {
     const { almanac, garden, sites, targets, plantings, around, places } = this.input;
-    const { prices = {}, sizes = {}, raises = false } = this.garden.money ?? {};
-    const { losses } = this;
+    const { sizes = {}, raises = false } = this.garden.money ?? {};
+    const { losses, prices } = this;
     return { almanac, garden, sites, targets, plantings, around, places, wishes, prices, losses, sizes, raises };
   }
 }

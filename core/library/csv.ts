@@ -18,26 +18,27 @@ export function csvOf(library: Library, file: ReferenceFile): string {
 /**
  * The rows of a CSV file that say something else than the library: what importing it would make one's own. Rows
  * that say the same are passed over; rows the file leaves out stay. All or nothing: where anything is wrong,
- * every problem is listed by row and column and nothing is taken.
+ * every problem is listed by row and column and nothing is taken. `same`: rows that say what the library says.
  */
 export function ownFromCsv(
   library: Library,
   file: ReferenceFile,
   text: string,
-): { own: OwnRowFields[]; problems: LibraryProblem[] } {
+): { own: OwnRowFields[]; added: number; same: number; problems: LibraryProblem[] } {
+  const nothing = { own: [], added: 0, same: 0 };
   let parsed: ReturnType<typeof parseReferenceFile>;
   try {
     parsed = parseReferenceFile(file, text);
   } catch (error) {
     const line = (error as { lines?: number }).lines ?? 1;
     return {
-      own: [],
+      ...nothing,
       problems: [{ file, row: line, column: '', message: 'This line cannot be read as CSV: look for a stray quote.' }],
     };
   }
-  if (parsed.problems.length > 0) return { own: [], problems: parsed.problems };
+  if (parsed.problems.length > 0) return { ...nothing, problems: parsed.problems };
   if (parsed.rows.length === 0)
-    return { own: [], problems: [{ file, row: 1, column: '', message: 'There are no rows below the header.' }] };
+    return { ...nothing, problems: [{ file, row: 1, column: '', message: 'There are no rows below the header.' }] };
   const shipped = new Map(rowsOf(library, file).map((row) => [keyOf(file, row), JSON.stringify(cellsOf(file, row))]));
   const own: OwnRowFields[] = [];
   const rowNumber = new Map<string, number>();
@@ -56,5 +57,7 @@ export function ownFromCsv(
       column: '',
       message: `${about}: ${message}`,
     }));
-  return problems.length > 0 ? { own: [], problems } : { own, problems: [] };
+  if (problems.length > 0) return { ...nothing, problems };
+  const added = own.filter(({ key }) => !shipped.has(key)).length;
+  return { own, added, same: parsed.rows.length - own.length, problems: [] };
 }

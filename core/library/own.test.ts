@@ -75,7 +75,12 @@ describe('a table as CSV', () => {
     expect(rows).toEqual(rowsOf(library, file));
   });
   it('says nothing new where nothing was changed', () => {
-    expect(ownFromCsv(library, 'cautions.csv', csvOf(library, 'cautions.csv'))).toEqual({ own: [], problems: [] });
+    expect(ownFromCsv(library, 'cautions.csv', csvOf(library, 'cautions.csv'))).toEqual({
+      own: [],
+      added: 0,
+      same: library.cautions.length,
+      problems: [],
+    });
   });
   it('gives what differs as own rows', () => {
     const text = 'target,plant,rank,light,note\ndanaus-plexippus,asclepias-syriaca,accepted,sun,Mine\n';

@@ -10,7 +10,19 @@ export type LibraryList = keyof Library;
 /** What is asked first, where a garden is made and named; everything that grows and flies; and how it is cared for and raised, which work asks. */
 export const LIBRARY_PARTS = {
   places: ['regions', 'normals', 'areas'],
-  living: ['targets', 'occurrence', 'flights', 'hosts', 'plants', 'blooms', 'status', 'cautions', 'clearing', 'lookalikes'],
+  living: [
+    'targets',
+    'occurrence',
+    'flights',
+    'hosts',
+    'plants',
+    'blooms',
+    'status',
+    'cautions',
+    'clearing',
+    'lookalikes',
+    'prices',
+  ],
   tending: ['care', 'tags', 'propagation', 'symptoms', 'causes', 'checks'],
 } as const satisfies Record<string, LibraryList[]>;
 export type LibraryPart = keyof typeof LIBRARY_PARTS;

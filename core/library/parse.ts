@@ -10,13 +10,31 @@ export interface LibraryProblem {
   message: string;
 }
 
+/** What parts the cells of a table: the comma, or what spreadsheets of other countries write, by its header. */
+function delimiterOf(text: string): ',' | ';' | '\t' {
+  const header = text.slice(0, text.search(/[\r\n]|$/));
+  const counted = ([';', '\t', ','] as const).map((one) => ({ one, count: header.split(one).length }));
+  return counted.reduce((best, row) => (row.count > best.count ? row : best), counted[2]!).one;
+}
+
 /** Rows of one CSV file of the library, each cell checked by the file's schema, and all problems found. */
 export function parseReferenceFile(file: ReferenceFile, text: string): { rows: unknown[]; problems: LibraryProblem[] } {
   const schema = SCHEMAS[file];
   const { key } = TABLES[file];
   const problems: LibraryProblem[] = [];
   const rows: unknown[] = [];
-  const records = parse(text, { columns: true, skip_empty_lines: true, relax_column_count: true }) as Record<string, string>[];
+  const delimiter = delimiterOf(text);
+  const records = parse(text, {
+    bom: true,
+    columns: true,
+    delimiter,
+    skip_empty_lines: true,
+    relax_column_count: true,
+  }) as Record<string, string>[];
+  // Where cells are parted by semicolons, decimals are written with a comma.
+  if (delimiter === ';')
+    for (const record of records)
+      for (const [column, cell] of Object.entries(record)) if (/^-?\d+,\d+$/.test(cell)) record[column] = cell.replace(',', '.');
   const columns = Object.keys(schema.shape);
   // A table saved by an earlier version may lack a column that a row can do without.
   const needed = (column: string) =>

@@ -468,6 +468,14 @@ export const LookAlike = z.object({
   note,
 });
 
+/** What a plant in a size, or a bag or support, costs where somebody has set it: none as shipped. */
+const Price = z.object({
+  /** The plant and its size as `asclepias-syriaca pot`; or `mix bag`, `mulch bag`, `support`. */
+  of: text,
+  /** Hundredths of the currency. */
+  minor: required(0, 10_000_000).pipe(z.number().int('A price is in whole cents.')),
+});
+
 /** The schema of the rows of every file. */
 export const SCHEMAS = {
   'regions.csv': Region,
@@ -489,6 +497,7 @@ export const SCHEMAS = {
   'checks.csv': Check,
   'clearing.csv': Clearing,
   'lookalikes.csv': LookAlike,
+  'prices.csv': Price,
 } as const satisfies Record<ReferenceFile, z.ZodObject>;
 
 export type Region = z.infer<typeof Region>;
@@ -509,6 +518,7 @@ export type Symptom = z.infer<typeof Symptom>;
 export type Cause = z.infer<typeof Cause>;
 export type Check = z.infer<typeof Check>;
 type Clearing = z.infer<typeof Clearing>;
+type Price = z.infer<typeof Price>;
 export type LookAlike = z.infer<typeof LookAlike>;
 
 /** The library as the calculations read it. */
@@ -532,4 +542,5 @@ export interface Library {
   checks: Check[];
   clearing: Clearing[];
   lookalikes: LookAlike[];
+  prices: Price[];
 }

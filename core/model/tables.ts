@@ -19,6 +19,7 @@ export const TABLES = {
   'checks.csv': { list: 'checks', key: ['id'] },
   'clearing.csv': { list: 'clearing', key: ['plant', 'way'] },
   'lookalikes.csv': { list: 'lookalikes', key: ['a', 'b'] },
+  'prices.csv': { list: 'prices', key: ['of'] },
 } as const;
 
 export type ReferenceFile = keyof typeof TABLES;

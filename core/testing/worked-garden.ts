@@ -293,6 +293,7 @@ export function libraryOf(world: World): Library {
     checks: world.checks ?? [],
     clearing: [],
     lookalikes: [],
+    prices: [],
   };
 }
 

@@ -295,6 +295,10 @@ const MEANINGS: { [File in ReferenceFile]: Columns<File> } = {
     years: 'Years until nothing more comes up',
     note: 'In words',
   },
+  'prices.csv': {
+    of: 'The plant and the size it is sold in, as asclepias-syriaca pot; or mix bag, mulch bag, support',
+    minor: 'Price, hundredths of the currency',
+  },
   'lookalikes.csv': {
     a: 'A creature',
     b: 'Another that is easily mistaken for it',

@@ -4,6 +4,7 @@ import { GardenFile } from '../../core/model/garden';
 import { Fault } from '../database/faults';
 import { importGarden } from '../database/records/garden-file';
 import { readGarden } from '../database/records/reading';
+import { readShelf } from '../database/shelf';
 import { mustKnow } from '../http/names';
 import { route } from '../http/route';
 
@@ -28,7 +29,10 @@ export default route(
     mustKnow(library.regions, body.garden.region, 'garden.region', 'region');
     body.targets.forEach((row, i) => mustKnow(library.targets, row.target, `targets.${i}.target`, 'target'));
     body.plantings.forEach((row, i) => mustKnow(library.plants, row.plant, `plantings.${i}.plant`, 'plant'));
-    const id = importGarden(db, body);
+    // What the shelf here says alike is not said again.
+    const shelf = new Map(readShelf(db).map((row) => [`${row.file} ${row.key}`, JSON.stringify(row.cells)]));
+    const own = body.own.filter((row) => shelf.get(`${row.file} ${row.key}`) !== JSON.stringify(row.cells));
+    const id = importGarden(db, { ...body, own });
     request.header('Location', `/api/gardens/${id}`);
     return readGarden(db, id);
   },

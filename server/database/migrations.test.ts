@@ -117,6 +117,7 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
     '014-beds.sql',
     '015-raise.sql',
     '016-why.sql',
+    '017-shelf.sql',
   ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
@@ -124,7 +125,8 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
   for (const column of ['ground', 'assumed', 'layout']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
   for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout', ...RAISING])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
-  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo', 'batch', 'why_case']) old.exec(`DROP TABLE ${table}`);
+  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo', 'batch', 'why_case', 'shelf_row'])
+    old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;
   old.exec(dates);
   old.close();

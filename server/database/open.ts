@@ -1,5 +1,6 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { withOwn } from '../../core/library/own';
 import { packed, type LibraryPart } from '../../core/library/packed';
 import { GardenFile } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
@@ -7,13 +8,30 @@ import { closeDatabase, openDatabase, type Connection } from './connection';
 import { importGarden } from './records/garden-file';
 import { listGardens } from './records/gardens';
 import { loadLibrary, readLibrary } from './library';
+import { digestWith, readShelf } from './shelf';
 
 export interface Store {
   db: Connection;
+  /** The library as it was shipped. */
+  shipped: Library;
+  /** The library of this installation: the shipped one with the shelf over it. Gardens lay their own rows over this. */
   library: Library;
   digest: string;
-  /** The library in parts as they travel, written out once: it does not change while the server runs. */
+  /** The library in parts as they travel, written out once for each state of the shelf. */
   libraryParts: Record<LibraryPart, string>;
+}
+
+/** Lays the shelf over the shipped library anew, when something was put on it or taken off. */
+export function layShelf(store: Store) {
+  const { library: shipped, digest } = readLibrary(store.db);
+  const shelf = readShelf(store.db);
+  const library = withOwn(shipped, shelf);
+  const libraryParts = {
+    places: packed(library, 'places'),
+    living: packed(library, 'living'),
+    tending: packed(library, 'tending'),
+  };
+  Object.assign(store, { shipped, library, digest: digestWith(digest, shelf), libraryParts });
 }
 
 /**
@@ -31,13 +49,9 @@ export function openStore(file: string, root: string): Store {
       .sort())
       importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
   }
-  const read = readLibrary(db);
-  const libraryParts = {
-    places: packed(read.library, 'places'),
-    living: packed(read.library, 'living'),
-    tending: packed(read.library, 'tending'),
-  };
-  return { db, ...read, libraryParts };
+  const store = { db } as Store;
+  layShelf(store);
+  return store;
 }
 
 let store: Store | undefined;

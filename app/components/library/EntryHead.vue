@@ -11,6 +11,9 @@ const editing = ref(false);
 const mine = computed(() => about(props.row.id));
 const shipped = computed(() => isShipped(props.file, props.row.id));
 const base = computed(() => `/gardens/${garden.id}/library`);
+const shelf = useShelfStore();
+void shelf.load();
+const kept = computed(() => shelf.rows.filter((own) => own.key.split(' + ').includes(props.row.id)));
 const kind = computed(() => (props.file === 'plants.csv' ? 'plants' : 'creatures'));
 
 async function revertAll() {
@@ -38,11 +41,18 @@ async function revertAll() {
           <NuxtLink class="press" :to="`${base}/${file === 'plants.csv' ? 'plants' : 'targets'}/new?like=${row.id}`"
             >Add one like it</NuxtLink
           >
+          <button v-if="mine.length" class="press" :disabled="shelf.busy" @click="shelf.shelve(mine, row.common)">
+            Keep for all gardens
+          </button>
           <button v-if="mine.length" class="press" @click="revertAll">
             {{ shipped ? 'Revert your corrections' : 'Take it out of the library' }}
           </button>
         </p>
         <p v-if="mine.length" class="mt-1"><OwnMark :added="!shipped" /></p>
+        <p v-else-if="kept.length" class="no-print mt-1 flex flex-wrap gap-3 text-sm">
+          <OwnMark shelf />
+          <button class="link" :disabled="shelf.busy" @click="shelf.remove(kept)">Keep it no longer</button>
+        </p>
       </div>
     </header>
     <RowForm

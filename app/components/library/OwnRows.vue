@@ -11,6 +11,8 @@ defineSlots<{ row(props: { cells: Cells }): unknown }>();
 const garden = useGardenStore();
 const commands = useCommands();
 const { ownOf } = useOwn();
+const shelf = useShelfStore();
+void shelf.load();
 const open = ref('');
 /** What makes a row its own cannot be changed; of a part of a year only whose and where it is. */
 const fixed = computed(() => (props.file === 'flights.csv' ? ['target', 'region'] : TABLES[props.file].key));
@@ -33,6 +35,7 @@ const strike = (key: string) => commands.strikeOutRow(props.file, key, label(key
         <div class="flex flex-wrap items-baseline gap-x-2">
           <slot name="row" :cells="row.cells" />
           <OwnMark v-if="ownOf(file, row.key)" />
+          <OwnMark v-else-if="shelf.rowOf(file, row.key)" shelf />
           <span class="no-print ml-auto flex gap-2">
             <button class="link" @click="open = open === row.key ? '' : row.key">
               Correct<span class="sr-only"> {{ row.key }}</span>

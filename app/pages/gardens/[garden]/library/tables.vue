@@ -27,6 +27,7 @@ const WORDS: Record<ReferenceFile, string> = {
   'checks.csv': 'What to look at to be sure',
   'clearing.csv': 'What clears the invasive ones',
   'lookalikes.csv': 'Creatures easily mistaken',
+  'prices.csv': 'What plants and goods cost, where you set it',
 };
 const problems = ref<LibraryProblem[]>([]);
 const readFrom = ref('');
@@ -36,6 +37,9 @@ const busy = ref(false);
 const whole = computed(() => ({ ...garden.library!, ...(libraryStore.tending ? garden.here!.tending : {}) }));
 useTending();
 const counts = computed(() => libraryCounts(whole.value));
+const shelf = useShelfStore();
+void shelf.load();
+const shelved = (file: ReferenceFile) => shelf.rows.filter((row) => row.file === file).length;
 const ownIn = (file: ReferenceFile) => garden.own.filter((row) => row.file === file);
 
 async function save(file: ReferenceFile) {
@@ -64,7 +68,7 @@ async function read(file: ReferenceFile, event: Event) {
       said.value =
         answer.taken === 0
           ? `${chosen.name} says nothing that the library does not say already.`
-          : `${answer.taken} ${answer.taken === 1 ? 'row of' : 'rows of'} ${chosen.name} ${answer.taken === 1 ? 'is' : 'are'} saved as your own.`;
+          : `${answer.taken} ${answer.taken === 1 ? 'row of' : 'rows of'} ${chosen.name} ${answer.taken === 1 ? 'is' : 'are'} saved as your own: ${answer.added} added, ${answer.taken - answer.added} changed; ${answer.same} ${answer.same === 1 ? 'says' : 'say'} what the library says.`;
   } catch (error) {
     if (!isApiFault(error)) throw error;
     said.value = error.message;
@@ -81,7 +85,8 @@ async function read(file: ReferenceFile, event: Event) {
     <h1>Tables and corrections</h1>
     <p class="max-w-prose text-quiet">
       Each table opens in a spreadsheet. What you import is checked whole: rows that differ are saved as your own over the shipped
-      library, and if one row cannot be right, none is taken.
+      library, and if one row cannot be right, none is taken. Cells may be parted by commas, semicolons or tabs. What you keep for
+      all gardens holds in every garden of this installation; a garden’s own word wins over it.
     </p>
     <p class="mt-1 text-sm text-quiet">
       {{ counts.nativeRows }} native, {{ counts.introducedRows }} introduced and {{ counts.listedRows }} invasive or noxious
@@ -107,6 +112,7 @@ async function read(file: ReferenceFile, event: Event) {
             <th scope="col">Table</th>
             <th scope="col">Rows</th>
             <th scope="col">Your own</th>
+            <th scope="col">For all gardens</th>
             <th scope="col">Out and in</th>
           </tr>
         </thead>
@@ -117,6 +123,7 @@ async function read(file: ReferenceFile, event: Event) {
             </th>
             <td>{{ rowsOf(whole, file).length }}</td>
             <td>{{ ownIn(file).length || '' }}</td>
+            <td>{{ shelved(file) || '' }}</td>
             <td>
               <span class="flex flex-wrap gap-2">
                 <button class="press" @click="save(file)">
@@ -146,14 +153,38 @@ async function read(file: ReferenceFile, event: Event) {
         >
           Revert all {{ garden.own.length }}
         </button>
+        <button class="link text-sm" :disabled="shelf.busy" @click="shelf.shelve(garden.own, 'Every correction')">
+          Keep all {{ garden.own.length }} for all gardens
+        </button>
       </div>
       <ul class="mt-1 divide-y divide-line text-sm">
         <li v-for="row in garden.own" :key="row.id" class="flex flex-wrap items-baseline gap-x-3 py-1">
           <span class="text-quiet">{{ row.file }}</span>
           <span :class="row.cells ? '' : 'line-through'">{{ row.key.replaceAll(' + ', ' · ') }}</span>
           <span v-if="!row.cells" class="text-quiet">struck out</span>
-          <button class="link ml-auto" @click="commands.revertOwnRows([row.id], row.key)">
+          <button class="link ml-auto" :disabled="shelf.busy" @click="shelf.shelve([row], row.key)">
+            Keep for all gardens<span class="sr-only"> {{ row.key }}</span>
+          </button>
+          <button class="link" @click="commands.revertOwnRows([row.id], row.key)">
             Revert<span class="sr-only"> {{ row.key }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+    <section v-if="shelf.rows.length" class="mt-4" aria-label="For all gardens">
+      <div class="flex flex-wrap items-baseline gap-4">
+        <h2>For all gardens of this installation</h2>
+        <button class="link text-sm" :disabled="shelf.busy" @click="shelf.remove(shelf.rows)">
+          Keep none of the {{ shelf.rows.length }}
+        </button>
+      </div>
+      <ul class="mt-1 divide-y divide-line text-sm">
+        <li v-for="row in shelf.rows" :key="row.file + row.key" class="flex flex-wrap items-baseline gap-x-3 py-1">
+          <span class="text-quiet">{{ row.file }}</span>
+          <span :class="row.cells ? '' : 'line-through'">{{ row.key.replaceAll(' + ', ' · ') }}</span>
+          <span class="text-quiet">{{ row.cells ? '' : 'struck out, ' }}since {{ row.put_on }}</span>
+          <button class="link ml-auto" :disabled="shelf.busy" @click="shelf.remove([row])">
+            Keep no longer<span class="sr-only"> {{ row.key }}</span>
           </button>
         </li>
       </ul>

@@ -33,7 +33,7 @@ const hosts = computed(() => {
 const lines = computed(() =>
   garden.library && libraryStore.tending
     ? shoppingList(garden.plantings, garden.sites, (plant) => garden.almanac?.plants.get(plant), {
-        prices: planner.money.prices,
+        prices: garden.here!.prices,
         losses: garden.here?.losses ?? {},
         sizes: planner.money.sizes,
         raises: planner.money.raises,
@@ -48,6 +48,14 @@ const sources = computed(() => [...new Set(lines.value.map((line) => line.source
 const budget = computed(() => planner.wishes.budget_minor);
 const keyOf = (line: ShoppingLine) => (line.kind === 'plant' ? priceKey(line.here.plant.id, line.size) : goodsKey(line.goods));
 const isOwn = (line: ShoppingLine) => planner.money.prices[keyOf(line)] !== undefined;
+const shelf = useShelfStore();
+void shelf.load();
+/** Prices set in this garden that are not kept for all gardens as they are. */
+const ownPrices = computed(() =>
+  Object.entries(planner.money.prices)
+    .map(([of, minor]) => ({ file: 'prices.csv' as const, key: of, cells: { of, minor: String(minor) } }))
+    .filter(({ file, key, cells }) => shelf.rowOf(file, key)?.cells?.minor !== cells.minor),
+);
 const faulty = ref('');
 function setPrice(line: ShoppingLine, event: Event) {
   const field = event.target as HTMLInputElement;
@@ -203,6 +211,12 @@ const print = () => window.print();
       <p class="mt-1 max-w-prose text-sm text-quiet">
         Prices are rough ones of the trade until you set your own; an empty field goes back to them. Spares are the usual losses
         of a first year. Buy scarce and protected plants nursery-propagated, never dug from the wild.
+      </p>
+      <p v-if="ownPrices.length" class="no-print mt-1 text-sm">
+        <button class="link" :disabled="shelf.busy" @click="shelf.put(ownPrices)">
+          Keep {{ ownPrices.length === 1 ? 'this price' : `these ${ownPrices.length} prices` }} for all gardens
+        </button>
+        <span class="ml-2 text-quiet">in whatever currency a garden counts</span>
       </p>
     </template>
   </div>
