@@ -274,6 +274,52 @@ describe('tables out and in', () => {
   });
 });
 
+describe('instead of it', () => {
+  const instead = () => page.getByRole('region', { name: 'What to plant instead' });
+  it('names harmless plants most like one that is listed, each a way to its reasons', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/plants/lythrum-salicaria`);
+    await instead()
+      .getByText(/Listed as invasive/)
+      .waitFor();
+    await expect.poll(() => instead().getByRole('listitem').count()).toBe(4);
+    expect(await instead().innerText()).toMatch(/native here/);
+    const first = instead().getByRole('button').first();
+    const name = (await first.innerText()).trim();
+    await first.click();
+    await page.getByRole('complementary').getByRole('heading', { name }).waitFor();
+  });
+  it('of what is known so that nobody plants it says so, and refuses it', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/plants/toxicodendron-radicans`);
+    await page.getByText('Poison ivy is here to be known, never to be planted.').waitFor();
+    await instead()
+      .getByText(/Never planted/)
+      .waitFor();
+  });
+  it('says nothing of a plant that serves', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/plants/asclepias-tuberosa`);
+    await page.getByRole('heading', { name: 'Butterfly milkweed' }).waitFor();
+    expect(await instead().count()).toBe(0);
+    await page.getByText(/estimated from its kin or by a rule/).waitFor();
+  });
+  it('an older name finds the creature that bears another now', async () => {
+    await page.goto(`${app.url}${KETTLE}/library`);
+    await page.getByRole('button', { name: 'Creatures' }).click();
+    await page.getByLabel('as a plate').uncheck();
+    await page.getByRole('searchbox').fill('Speyeria cybele');
+    await expect.poll(names).toContain('Great spangled fritillary');
+    await page.getByRole('searchbox').fill('');
+  });
+  it('draws egg, caterpillar and chrysalis, and says which side is which', async () => {
+    await page.goto(`${app.url}${KETTLE}/library/targets/argynnis-cybele`);
+    for (const stage of ['Egg', 'Caterpillar', 'Chrysalis'])
+      await page
+        .getByRole('img', { name: `${stage} of Great spangled fritillary, drawn` })
+        .first()
+        .waitFor();
+    await page.getByText('Drawn from above on the left, from below on the right.').waitFor();
+  });
+});
+
 describe('kept for all gardens', () => {
   const nameOf = async (plant: string) => {
     const { library } = await (await fetch(`${app.url}/api/library`)).json();
