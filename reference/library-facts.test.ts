@@ -172,3 +172,46 @@ describe('where creatures are', () => {
     expect(new Set(rows.map((row) => row.status))).toEqual(new Set(['introduced']));
   });
 });
+
+describe('what each ground has to choose from', () => {
+  const inTrade = (region: string) =>
+    library.status
+      .filter((row) => row.place === region && row.status === 'native')
+      .map((row) => plants.get(row.plant)!)
+      .filter(({ trade }) => trade === 'common' || trade === 'native-nurseries')
+      .filter((row) => row.nectar_butterfly + row.nectar_hummingbird + row.nectar_moth > 0);
+  it.each(library.regions.map((row) => row.id))(
+    '%s: natives with nectar, in trade, for shade, wet, dry ground and pots',
+    (region) => {
+      const here = inTrade(region);
+      expect(here.filter((row) => row.sun_min_h <= 2).length, 'deep shade').toBeGreaterThanOrEqual(4);
+      expect(here.filter((row) => row.moisture_max === 5).length, 'wet ground').toBeGreaterThanOrEqual(10);
+      expect(here.filter((row) => row.moisture_min === 1).length, 'dry ground').toBeGreaterThanOrEqual(15);
+      expect(here.filter((row) => row.container !== 'no').length, 'pots').toBeGreaterThanOrEqual(25);
+    },
+  );
+  it('Tampa’s shade has wild coffee and California’s springs have a scarlet flower', () => {
+    expect(inTrade('florida-peninsula').map((row) => row.id)).toContain('psychotria-nervosa');
+    const scarlet = plants.get('erythranthe-cardinalis')!;
+    expect([scarlet.moisture_max, scarlet.nectar_hummingbird]).toEqual([5, 3]);
+    expect(inTrade('california-coast')).toContain(scarlet);
+  });
+});
+
+describe('easily mistaken', () => {
+  it.each([
+    ['manduca-sexta', 'manduca-quinquemaculata'],
+    ['satyrium-calanus', 'satyrium-edwardsii'],
+    ['erynnis-juvenalis', 'erynnis-horatius'],
+    ['leptotes-marina', 'hemiargus-ceraunus'],
+    ['phoebis-philea', 'phoebis-agarithe'],
+    ['polygonia-comma', 'polygonia-progne'],
+    ['euphydryas-chalcedona', 'euphydryas-editha'],
+  ])('%s and %s have a mark that parts them', (a, b) => {
+    expect(library.lookalikes.filter((row) => [row.a, row.b].sort().join() === [a, b].sort().join())).toHaveLength(1);
+  });
+  it('where only the place or a specialist parts two, the row says it is not sure', () => {
+    for (const row of library.lookalikes.filter(({ look, a_mark }) => look === 'Where they fly' || a_mark === 'not told apart'))
+      expect(row.confidence, `${row.a} and ${row.b}`).not.toBe('high');
+  });
+});
