@@ -198,6 +198,12 @@ describe('what each ground has to choose from', () => {
   });
 });
 
+it('nothing foreign to every region comes from native nurseries', () => {
+  const native = new Set(library.status.filter((row) => row.status === 'native').map((row) => row.plant));
+  const foreign = library.plants.filter((row) => row.trade === 'native-nurseries' && !native.has(row.id));
+  expect(foreign.map((row) => row.id)).toEqual([]);
+});
+
 describe('easily mistaken', () => {
   it.each([
     ['manduca-sexta', 'manduca-quinquemaculata'],

@@ -111,8 +111,8 @@ function wants(here: TargetHere) {
             </th>
             <th scope="col"><WordMark of="ease">Ease</WordMark></th>
             <th scope="col">
-              <WordMark of="served">Served</WordMark>
-              <WordMark of="closed">(closed, thin, open)</WordMark> or what it would still ask of this plan
+              <WordMark of="served">Served</WordMark>{{ ' ' }} <WordMark of="closed">(closed, thin, open)</WordMark> or what it
+              would still ask of this plan
             </th>
             <th scope="col"><WordMark of="ambition">Ambition</WordMark></th>
             <th scope="col" class="no-print"><span class="sr-only">Choose</span></th>
