@@ -100,11 +100,11 @@ export function flightsHere(
   const holdingOf = ({ rows }: StatedFlights) =>
     rows.filter(({ zones }) => zones === null || isInZones(zones, halfZone)).sort((a, b) => a.first - b.first);
   const [own, ...beyond] = about.map((row) => ({ ...row, holding: holdingOf(row) }));
-  /** Parts are the same where they are of one kind, and the so-manieth of it. */
-  const nth = (rows: readonly Flight[], row: Flight) =>
-    rows.filter(({ part, laying }) => part === row.part && laying === row.laying).indexOf(row);
+  const alike = (rows: readonly Flight[], row: Flight) =>
+    rows.filter(({ part, laying }) => part === row.part && laying === row.laying);
+  /** The same part is the one of its kind that comes at the same place in the order of the year. */
   const sameIn = ({ holding, delay, share }: (typeof beyond)[number], row: Flight) => {
-    const same = holding.filter(({ part, laying }) => part === row.part && laying === row.laying)[nth(own!.holding, row)];
+    const same = alike(holding, row)[alike(own!.holding, row).indexOf(row)];
     return same ? [{ window: flightHere(same, delay), share }] : [];
   };
   const parts = own!.holding.map((row): FlightHere => {

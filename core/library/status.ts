@@ -1,6 +1,6 @@
 import type { GardenFields } from '../model/garden';
 import type { StatusHere } from '../model/here';
-import type { PlantStatus } from '../model/reference';
+import type { Occurrence, PlantStatus } from '../model/reference';
 import { ANYWHERE } from '../model/tables';
 import { isInZones } from '../place/climate/zones';
 
@@ -10,6 +10,9 @@ export const isListed = (status: string) => status === 'invasive' || status === 
 /** Is a plant never spread where it has this status: listed there, or listed elsewhere and not known to be harmless there? */
 export const isBarred = ({ status, listedIn, offered }: Pick<StatusHere, 'status' | 'listedIn' | 'offered'>): boolean =>
   isListed(status) || (listedIn.length > 0 && !offered);
+
+/** Does a creature live or breed where it has this occurrence, or come through every year? Strays and guests of winter do not. */
+export const isAtHome = ({ status }: Pick<Occurrence, 'status'>): boolean => status === 'resident' || status === 'migrant';
 
 /** Listings that forbid come first: one such row decides, whatever a wider one says. */
 const WEIGHT: Record<PlantStatus['status'], number> = {

@@ -3,7 +3,7 @@ import { broodsHere, larvalHalfMonths } from '../almanac/larval-periods';
 import { checkRows, type Contradiction } from '../library/check';
 import { ADMISSIBLE, feeds } from '../library/hosts';
 import { regionalGarden } from '../library/regional-garden';
-import { isListed } from '../library/status';
+import { isAtHome, isListed } from '../library/status';
 import { halfMonthsInWords } from '../model/half-month';
 import type { PlantHere } from '../model/here';
 import type { Library, Region } from '../model/reference';
@@ -62,7 +62,7 @@ export function regionFits(library: Library): RegionFit[] {
     for (const { target, occurrence, flights, larval, wintering } of almanac.targets.values()) {
       const laying = flights.filter((row) => row.laying && row.broods > 0);
       if (target.dev_base_c === null || laying.length === 0) continue;
-      if (occurrence.status !== 'resident' && occurrence.status !== 'migrant') continue;
+      if (!isAtHome(occurrence)) continue;
       const several = laying.some((row) => row.broods > 1);
       if (several) populations += 1;
       const stated = laying.reduce((sum, row) => sum + row.broods, 0);
@@ -123,10 +123,7 @@ export function regionTrade(library: Library): RegionTrade[] {
     const almanac = almanacFor(library, regionalGarden(library, region.id));
     const sold = [...almanac.plants.values()].filter((here) => growsIn(region, here) && isInTrade(here));
     const easy = [...almanac.targets.values()].filter(
-      ({ target, occurrence }) =>
-        target.kind !== 'hummingbird' &&
-        occurrence.ease === 1 &&
-        (occurrence.status === 'resident' || occurrence.status === 'migrant'),
+      ({ target, occurrence }) => target.kind !== 'hummingbird' && occurrence.ease === 1 && isAtHome(occurrence),
     );
     const hostless = easy.filter(({ hosts }) => !sold.some((p) => feeds(hosts, p.plant.id))).map(({ target }) => target.id);
     const natives = sold.filter((here) => here.status.native);
@@ -144,8 +141,7 @@ function checkServed(library: Library, region: Region, say: (file: ReferenceFile
   for (const here of almanac.targets.values()) {
     const { target } = here;
     const about = `${target.id} in ${region.id}`;
-    const breeds = here.occurrence.status === 'resident' || here.occurrence.status === 'migrant';
-    if (target.kind !== 'hummingbird' && breeds) {
+    if (target.kind !== 'hummingbird' && isAtHome(here.occurrence)) {
       const rankOf = (p: PlantHere) => here.hosts.get(p.plant.id)?.rank;
       const admissible = growing.filter((p) => ADMISSIBLE.has(rankOf(p)));
       // A specialist may live on one plant alone, if it is truly its own.

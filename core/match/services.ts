@@ -15,6 +15,10 @@ export interface Service {
 
 const byName = new Intl.Collator('en');
 
+/** The targets of which a plant raises a brood. */
+export const raisedBy = ({ hostOf }: Pick<Service, 'hostOf'>): string[] =>
+  hostOf.filter(({ rank }) => ADMISSIBLE.has(rank)).map(({ target }) => target);
+
 /** Whom one plant serves among some targets: as host by rank, and with nectar each can reach in some half-month of its flight. */
 export function serviceOf(here: PlantHere, targets: readonly TargetHere[]): Service {
   const hostOf = targets.flatMap(({ target, hosts }) => {
@@ -25,8 +29,7 @@ export function serviceOf(here: PlantHere, targets: readonly TargetHere[]): Serv
     .filter((t) => drinksNectar(t.target) && nectarOfFlower(t.target, here.plant) > 0)
     .filter((t) => t.flightHalfMonths.some((h) => here.bloomShares[h]! >= SETTINGS.nectar.inBloomShare))
     .map(({ target }) => ({ target: target.id, common: target.common }));
-  const raised = hostOf.filter((host) => ADMISSIBLE.has(host.rank)).length;
-  return { here, hostOf, nectarFor, weight: 4 * raised + nectarFor.length };
+  return { here, hostOf, nectarFor, weight: 4 * raisedBy({ hostOf }).length + nectarFor.length };
 }
 
 /** Whom each plant of an almanac serves among the `chosen` targets, in the order of the plants' common names. */

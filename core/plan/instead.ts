@@ -1,8 +1,8 @@
-import { ADMISSIBLE, feeds } from '../library/hosts';
-import { isBarred } from '../library/status';
+import { feeds } from '../library/hosts';
+import { isAtHome, isBarred } from '../library/status';
 import { seenColour, type Seen } from '../layout/colour';
 import { dangersOf, refusalFor, type GateGarden } from '../match/gates/gates';
-import { serviceOf, type Service } from '../match/services';
+import { raisedBy, serviceOf, type Service } from '../match/services';
 import type { Almanac, PlantHere } from '../model/here';
 import type { Plant } from '../model/reference';
 import { livesThroughWinter } from '../place/climate/zones';
@@ -93,15 +93,10 @@ function alikeSeasons(a: PlantHere, b: PlantHere): number | null {
 export function insteadOf(almanac: Almanac, garden: GateGarden, here: PlantHere, most = 4): Substitute[] {
   const { weights, otherForm, otherLeaf, seldom, introduced } = SETTINGS.instead;
   const why = whyInstead(almanac, here);
-  const atHome = [...almanac.targets.values()].filter(
-    ({ occurrence: { status } }) => status === 'resident' || status === 'migrant',
-  );
+  const atHome = [...almanac.targets.values()].filter(({ occurrence }) => isAtHome(occurrence));
   const own = serviceOf(here, atHome);
   const victims = new Set(own.hostOf.filter((host) => host.rank === 'trap').map((host) => host.target));
-  const guests = new Set([
-    ...own.nectarFor.map((row) => row.target),
-    ...own.hostOf.filter((host) => ADMISSIBLE.has(host.rank)).map((host) => host.target),
-  ]);
+  const guests = new Set([...own.nectarFor.map((row) => row.target), ...raisedBy(own)]);
   const wanted = victims.size > 0 ? victims : guests;
   const colour = here.plant.flower_form === 'none' ? null : seenColour(here.plant.colour_hex);
   const form = formOf(here.plant);
@@ -120,10 +115,9 @@ export function insteadOf(almanac: Almanac, garden: GateGarden, here: PlantHere,
   const mostServed = Math.max(1, ...all.map((row) => row.weight));
   const found = all.flatMap((row): Substitute[] => {
     const { plant, status, trade } = row.here;
-    const raised = row.hostOf.filter((host) => ADMISSIBLE.has(host.rank)).map((host) => host.target);
-    const shared = [...new Set([...raised, ...(victims.size > 0 ? [] : row.nectarFor.map(({ target }) => target))])].filter(
-      (id) => wanted.has(id),
-    );
+    const shared = [
+      ...new Set([...raisedBy(row), ...(victims.size > 0 ? [] : row.nectarFor.map(({ target }) => target))]),
+    ].filter((id) => wanted.has(id));
     if (victims.size > 0 && shared.length === 0) return [];
     const green = isEvergreen(plant) === isEvergreen(here.plant) ? 1 : otherLeaf;
     const place =

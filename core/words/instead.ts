@@ -1,4 +1,4 @@
-import { ADMISSIBLE } from '../library/hosts';
+import { raisedBy } from '../match/services';
 import type { Substitute, WhyInstead } from '../plan/instead';
 import { listed } from './lists';
 import type { Units } from './units';
@@ -30,7 +30,7 @@ const LIKENESS: readonly (readonly [keyof Substitute['alike'], string])[] = [
 export function substituteClauses({ here, alike, shared, serves }: Substitute, units: Units): string[] {
   const { kind, height_min_cm, height_max_cm, flower_form, colour } = here.plant;
   const named = LIKENESS.filter(([part]) => (alike[part] ?? 0) >= ALIKE).map(([, word]) => word);
-  const raised = serves.hostOf.filter(({ rank }) => ADMISSIBLE.has(rank)).length;
+  const raised = raisedBy(serves).length;
   const fed = [
     raised > 0 ? `raises ${raised} ${raised === 1 ? 'kind' : 'kinds'} of caterpillar` : '',
     serves.nectarFor.length > 0 ? `feeds ${serves.nectarFor.length} at its flowers` : '',

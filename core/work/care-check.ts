@@ -3,7 +3,7 @@ import type { Contradiction } from '../library/check';
 import { keyOf } from '../library/cells';
 import { regionalGarden } from '../library/regional-garden';
 import { hostNames } from '../library/hosts';
-import { isListed } from '../library/status';
+import { isAtHome, isListed } from '../library/status';
 import type { Care, Library } from '../model/reference';
 import type { Site } from '../model/garden';
 import { PLANT_TAGS, RULED_TAGS } from '../model/vocabulary';
@@ -96,11 +96,7 @@ function checkRegion(library: Library, region: string, found: Contradiction[], s
   const daily = dailyNormalsHere(library, garden);
   const days = new YearDays(2026, { frosts: garden, daily, months: monthsHere(library.normals, garden) }, null);
   // What a garden commonly has: of the hard and the rare there is a word where they are chosen.
-  const common = new Map(
-    [...almanac.targets].filter(
-      ([, { occurrence }]) => (occurrence.status === 'resident' || occurrence.status === 'migrant') && occurrence.ease < 3,
-    ),
-  );
+  const common = new Map([...almanac.targets].filter(([, { occurrence }]) => isAtHome(occurrence) && occurrence.ease < 3));
   for (const school_autumn of ['leave', 'cut'] as const) {
     const book = new CareBook(library, { ...garden, school_autumn });
     for (const here of almanac.plants.values()) {

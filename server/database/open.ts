@@ -14,6 +14,7 @@ export interface Store {
   db: Connection;
   /** The library as it was shipped. */
   shipped: Library;
+  shippedDigest: string;
   /** The library of this installation: the shipped one with the shelf over it. Gardens lay their own rows over this. */
   library: Library;
   digest: string;
@@ -21,17 +22,21 @@ export interface Store {
   libraryParts: Record<LibraryPart, string>;
 }
 
-/** Lays the shelf over the shipped library anew, when something was put on it or taken off. */
-export function layShelf(store: Store) {
-  const { library: shipped, digest } = readLibrary(store.db);
-  const shelf = readShelf(store.db);
+/** The shipped library with the shelf over it, as a store holds it. */
+function shelved(db: Connection, shipped: Library, shippedDigest: string): Omit<Store, 'db'> {
+  const shelf = readShelf(db);
   const library = withOwn(shipped, shelf);
   const libraryParts = {
     places: packed(library, 'places'),
     living: packed(library, 'living'),
     tending: packed(library, 'tending'),
   };
-  Object.assign(store, { shipped, library, digest: digestWith(digest, shelf), libraryParts });
+  return { shipped, shippedDigest, library, digest: digestWith(shippedDigest, shelf), libraryParts };
+}
+
+/** Lays the shelf over the shipped library again, when something was put on it or taken off. */
+export function layShelf(store: Store) {
+  Object.assign(store, shelved(store.db, store.shipped, store.shippedDigest));
 }
 
 /**
@@ -49,9 +54,8 @@ export function openStore(file: string, root: string): Store {
       .sort())
       importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
   }
-  const store = { db } as Store;
-  layShelf(store);
-  return store;
+  const { library, digest } = readLibrary(db);
+  return { db, ...shelved(db, library, digest) };
 }
 
 let store: Store | undefined;

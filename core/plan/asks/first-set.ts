@@ -1,3 +1,4 @@
+import { isAtHome } from '../../library/status';
 import type { Site } from '../../model/garden';
 import type { TargetHere } from '../../model/here';
 import { isPlanted } from '../../model/states';
@@ -33,8 +34,6 @@ export function ordinaryGround({ almanac }: Pick<PlanQuestion, 'almanac'>, { bal
   );
 }
 
-/** Does it live or breed here, or come through every year? Strays and guests of winter are nobody to begin with. */
-const isAtHome = ({ occurrence }: TargetHere) => occurrence.status === 'resident' || occurrence.status === 'migrant';
 /** Is it seen at flowers by day? */
 const isSeen = ({ target }: TargetHere) =>
   target.kind !== 'moth' && (target.adult_food === 'nectar' || target.adult_food === 'mixed');
@@ -114,7 +113,7 @@ export function* firstSetInSteps(question: PlanQuestion, garden: { balcony: bool
   const ground = on.sites.filter(isPlanted).reduce((sum, site) => sum + site.area_m2, 0);
   const hasBed = on.sites.some((site) => isPlanted(site) && site.kind === 'bed');
   const likely = [...almanac.targets.values()].filter(
-    (here) => isAtHome(here) && here.occurrence.ease <= 2 && isSeen(here) && !chosen.has(here.target.id),
+    (here) => isAtHome(here.occurrence) && here.occurrence.ease <= 2 && isSeen(here) && !chosen.has(here.target.id),
   );
   const { found, raised } = yield* hasBed ? inBeds(on, likely) : inPots(on, likely);
   found.sort((a, b) => promise(b.here, b.ask) - promise(a.here, a.ask));
