@@ -3,7 +3,6 @@ import type { Change } from '~~/core/coverage/offers/change';
 import type { LibraryProblem } from '~~/core/library/parse';
 import type {
   GardenFields,
-  GardenState,
   GardenTarget,
   OwnRowFields,
   Plan,
@@ -112,8 +111,8 @@ export function useCommands() {
     exportTable: (file: ReferenceFile) => callApi<string>('GET', `/api/gardens/${records.id}/library/${file}`),
     /** Imports a table of the library from CSV text; answers what is wrong with it, nothing where it was taken. */
     importTable: async (file: ReferenceFile, text: string) => {
-      type Answer = GardenState & { taken: number; added: number; same: number; problems: LibraryProblem[] };
-      const answer = await records.send<Answer>('POST', '/library/import', { file, text }, (state) => state);
+      type Answer = { taken: number; added: number; same: number; problems: LibraryProblem[] };
+      const answer = await records.send<Answer>('POST', '/library/import', { file, text });
       if (answer.taken > 0)
         records.undoable(`${answer.taken} ${answer.taken === 1 ? 'row' : 'rows'} of ${file} saved as your own.`);
       return answer;

@@ -4,7 +4,6 @@ import type { PackedLog } from '~~/core/log/packed';
 import { ladderOf, type Ladder } from '~~/core/log/stages';
 import { datesAsked } from '~~/core/log/dates';
 import { yearOf } from '~~/core/model/days';
-import type { GardenState } from '~~/core/model/garden';
 import type { Entry, EntryFields, NewEntry } from '~~/core/model/log';
 import { entryWords } from '~~/core/words/log';
 import type { Names } from '~~/core/words/work';
@@ -95,9 +94,7 @@ export const useLogStore = defineStore('log', () => {
       for (const [key, row] of outbox.waiting.value) {
         if (row.fault !== '') continue;
         try {
-          const path = `/api/gardens/${row.garden}/log`;
-          const state = await callApi<GardenState>('POST', path, { entries: row.entries });
-          if (row.garden === records.id) records.answered(row.garden, state);
+          await records.sendFor(row.garden, 'POST', '/log', { entries: row.entries });
           await outbox.drop(key);
         } catch (error) {
           if (!isApiFault(error)) throw error;
@@ -129,7 +126,7 @@ export const useLogStore = defineStore('log', () => {
   async function write(entries: NewEntry[], said = '') {
     const text = said || (entries.length === 1 ? `${words(entries[0]!)}.` : `${entries.length} entries written down.`);
     try {
-      await records.send<GardenState>('POST', '/log', { entries }, (state) => state);
+      await records.send('POST', '/log', { entries });
       records.undoable(text);
     } catch (error) {
       if (!isApiFault(error) || error.status !== 0) throw error;

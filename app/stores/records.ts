@@ -1,4 +1,5 @@
 import type { OwnLayer } from '~~/core/garden/garden-here';
+import { isChanges, withChanges, type GardenChanges } from '~~/core/garden/changed';
 import type { GardenState } from '~~/core/model/garden';
 
 /** A record as it is stored. */
@@ -46,25 +47,26 @@ export const useRecordsStore = defineStore('records', () => {
     if (wanted === gardenId && taken === before) take(gardenId, answer);
     return wanted === gardenId;
   }
-  /** Sends a change to a garden, when its turn has come, and takes the state it answers. */
-  async function exchange<A extends object>(
-    of: string,
-    method: ApiMethod,
-    path: string,
-    body: unknown,
-    stateOf: (answer: A) => GardenState,
-  ) {
-    const answer = await callApi<A>(method, `/api/gardens/${of}${path}`, body);
-    await readyFor(stateOf(answer));
-    take(of, stateOf(answer));
-    rememberGarden(stateOf(answer));
+  /** The address of a change: of the garden that is open only what it lacks is asked for. */
+  const addressOf = (of: string, path: string, known: GardenState | null) =>
+    `/api/gardens/${of}${path}${known ? `${path.includes('?') ? '&' : '?'}since=${known.at}` : ''}`;
+  /** Sends a change to a garden, when its turn has come, and takes the state that it is in then. */
+  async function exchange<A extends object>(of: string, method: ApiMethod, path: string, body: unknown): Promise<A> {
+    const known = state.value?.garden.id === of ? state.value : null;
+    const answer = await callApi<A & (GardenState | GardenChanges)>(method, addressOf(of, path, known), body);
+    const now = isChanges(answer)
+      ? ((known && withChanges(known, answer)) ?? (await callApi<GardenState>('GET', `/api/gardens/${of}`)))
+      : answer;
+    await readyFor(now);
+    take(of, now);
+    rememberGarden(now);
     return answer;
   }
-  /** Sends a change to the open garden and takes the state it answers. */
-  function send<A extends object>(method: ApiMethod, path: string, body: unknown, stateOf: (answer: A) => GardenState) {
-    const of = id.value;
-    return turn(() => exchange(of, method, path, body, stateOf));
-  }
+  /** Sends a change to a garden, the open one or another, and takes what it answers. */
+  const sendFor = <A extends object>(of: string, method: ApiMethod, path: string, body: unknown) =>
+    turn(() => exchange<A>(of, method, path, body));
+  const send = <A extends object = object>(method: ApiMethod, path: string, body: unknown) =>
+    sendFor<A>(id.value, method, path, body);
   const recordAt = (path: string, recordId: string): Stored | undefined => {
     const [, list] = path.split('/');
     if (!list) return state.value?.garden;
@@ -80,7 +82,7 @@ export const useRecordsStore = defineStore('records', () => {
     return turn(async () => {
       const now = recordAt(path, record.id) as R | undefined;
       const latest = now && mine.get(address) === now.revision ? now : record;
-      await exchange<GardenState>(of, ...request(latest), (answer) => answer);
+      await exchange(of, ...request(latest));
       const after = recordAt(path, record.id);
       if (after) mine.set(address, after.revision);
       if (said) undoable(said);
@@ -90,7 +92,7 @@ export const useRecordsStore = defineStore('records', () => {
   const undoable = (said: string) => notices.say(said, 'done', { label: 'Undo', run: () => step('undo') });
   /** Makes a change and says so, unless there is nothing to say. */
   async function change(method: ApiMethod, path: string, body: unknown, said: string) {
-    await send<GardenState>(method, path, body, (answer) => answer);
+    await send(method, path, body);
     if (said) undoable(said);
   }
   /**
@@ -142,12 +144,10 @@ export const useRecordsStore = defineStore('records', () => {
         // Looked up when its turn has come: the press before has changed what is last.
         const entry = of === id.value ? state.value?.history[way]?.entry : undefined;
         if (entry === undefined) return;
-        const answer = await exchange<GardenState & { stepped: string }>(of, 'POST', `/${way}`, { entry }, (state) => state);
+        const answer = await exchange<{ stepped: string }>(of, 'POST', `/${way}`, { entry });
         notices.say(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer.stepped}.`);
       }),
     );
   }
-  /** Takes a state that was answered to what another part of the application sent. */
-  const answered = (of: string, answer: GardenState) => take(of, answer);
-  return { state, id, ownLayer, readyFor, load, send, change, attempt, revise, remove, step, undoable, answered };
+  return { state, id, ownLayer, readyFor, load, send, change, attempt, revise, remove, step, undoable, sendFor };
 });

@@ -2,7 +2,21 @@ import { z } from './zod';
 
 /** The pieces that records are made of, each with the sentence that says what would be right. */
 export const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is up to 64 lower-case letters, digits and hyphens.');
-export const name = z.string('Give a name.').trim().min(1, 'Give a name.').max(80, 'Keep the name under 80 characters.');
+
+/** No control characters, line breaks or marks that turn the direction of what follows: these hide what a line says. */
+const UNPLAIN = '\\u0000-\\u001f\\u007f-\\u009f\\u2028-\\u202e\\u2066-\\u2069';
+const ONE_LINE = new RegExp(`^[^${UNPLAIN}]*$`);
+const BROKEN = new RegExp(`[${UNPLAIN}]+`, 'g');
+/** A text without what a line may not hold. */
+export const plainLine = (text: string): string => text.replace(BROKEN, ' ').trim();
+/** A text of one line. */
+export const line = (most: number, tooLong: string, missing?: string) =>
+  z
+    .string(missing)
+    .trim()
+    .max(most, tooLong)
+    .regex(ONE_LINE, 'Leave out control characters and marks that turn the direction of writing.');
+export const name = line(80, 'Keep the name under 80 characters.', 'Give a name.').min(1, 'Give a name.');
 export const number = (min: number, max: number, what: string) =>
   z
     .number(`Give ${what} as a number from ${min} to ${max}.`)

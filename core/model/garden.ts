@@ -1,11 +1,12 @@
 import { z } from './zod';
-import { choice, date, id, isWithin, monthDay, name, number } from './fields';
+import { choice, date, id, isWithin, line, monthDay, name, number } from './fields';
 import { LayoutFields, MOST_PLANTS, Spot } from './layout';
-import { MOST_ENTRIES, MOST_PHOTOS, NewEntry, Photo } from './log';
+import { limitSentence, MOST, type Limited } from './limits';
+import { NewEntry, Photo } from './log';
 import type { Seen } from './seen';
-import { BatchFields, MOST_BATCHES, type Batch } from './raise';
+import { BatchFields, type Batch } from './raise';
 import { ownRowNow } from './earlier-own';
-import { CaseFields, MOST_CASES, type Case } from './why';
+import { CaseFields, type Case } from './why';
 import { OwnDayFields, WorkFields, type OwnDay, type Work } from './work';
 import { REFERENCE_FILE_NAMES, type ReferenceFile } from './tables';
 import * as words from './vocabulary';
@@ -15,7 +16,7 @@ import { MeasureFields, Outline, Picture, ThingFields, YardFields, type Measure,
 /** The records a gardener keeps. What arrives at a route or from a file is checked against these. */
 const note = z.string().max(2000, 'Keep the note under 2000 characters.').default('');
 const revision = z.number().int().min(0);
-const tag = z.string().trim().min(1, 'A tag is a word or two.').max(40, 'Keep a tag under 40 characters.');
+const tag = line(40, 'Keep a tag under 40 characters.').min(1, 'A tag is a word or two.');
 
 /** What things cost the gardener: prices by plant and size, and what a plant is bought as, where it is not the usual. */
 export const MoneyFields = z.object({
@@ -190,7 +191,7 @@ export const PlantingFields = z.object({
   selection: choice(words.SELECTIONS, 'which size of it').default('species'),
   /** Where its plants stand, the first of them first; fewer than there are plants: the others are not arranged. */
   spots: z.array(Spot).max(MOST_PLANTS).default([]),
-  source: z.string().max(200, 'Keep the source under 200 characters.').default(''),
+  source: line(200, 'Keep the source under 200 characters.').default(''),
   cost_minor: number(0, 100_000_000, 'the cost').int('Cost is in whole cents.').nullable(),
   notes: note,
 });
@@ -218,37 +219,49 @@ const EarlierDate = z.object({
   note: z.string().max(500, 'Keep the note under 500 characters.').default(''),
 });
 
+/**
+ * The rows of each list as a garden's file holds them. The application checks what it writes against the same: what it
+ * writes it can read back.
+ */
+export const FILE_ROWS = {
+  garden: GardenFields.extend({ id }),
+  sites: z.object({ ...SiteFields.shape, id }),
+  targets: TargetFields,
+  plans: Plan.omit({ revision: true }),
+  plantings: PlantingFields.extend({ id, plan_id: id }),
+  own: OwnRowFields,
+  things: ThingFields,
+  measures: MeasureFields,
+  log: NewEntry,
+  work: WorkFields,
+  weather: OwnDayFields,
+  batches: BatchFields.and(z.object({ id })),
+  cases: CaseFields.and(z.object({ id })),
+};
+const list = <T extends z.ZodType>(of: Limited, row: T) => z.array(row).max(MOST[of], limitSentence(of));
+
 /** One garden as the application exports and imports it: the documented open format. */
 export const GardenFile = z
   .object({
     format: z.literal('outwash-garden', 'This is not an Outwash garden file.'),
     version: z.literal(1, 'This file was written by a newer version of Outwash.'),
-    garden: GardenFields.extend({ id }),
-    sites: z.array(z.object({ ...SiteFields.shape, id })).max(500),
-    targets: z.array(TargetFields).max(500),
-    plans: z
-      .array(Plan.omit({ revision: true }))
-      .min(1, 'A garden file holds at least one plan.')
-      .max(50),
-    plantings: z.array(PlantingFields.extend({ id, plan_id: id })).max(10_000),
-    own: z.array(z.preprocess(ownRowNow, OwnRowFields)).max(10_000).default([]),
-    things: z.array(ThingFields).max(500).default([]),
-    measures: z.array(MeasureFields).max(5000).default([]),
+    garden: FILE_ROWS.garden,
+    sites: list('sites', FILE_ROWS.sites),
+    targets: list('targets', FILE_ROWS.targets),
+    plans: list('plans', FILE_ROWS.plans).min(1, 'A garden file holds at least one plan.'),
+    plantings: list('plantings', FILE_ROWS.plantings),
+    own: list('own', z.preprocess(ownRowNow, FILE_ROWS.own)).default([]),
+    things: list('things', FILE_ROWS.things).default([]),
+    measures: list('measures', FILE_ROWS.measures).default([]),
     /** Dates as files wrote them before there was a log. */
     seen: z.array(EarlierDate).max(20_000).default([]),
-    log: z.array(NewEntry).max(MOST_ENTRIES, `A log holds at most ${MOST_ENTRIES} entries.`).default([]),
-    work: z.array(WorkFields).max(20_000).default([]),
-    weather: z.array(OwnDayFields).max(20_000).default([]),
-    batches: z
-      .array(BatchFields.and(z.object({ id })))
-      .max(MOST_BATCHES, `A garden holds at most ${MOST_BATCHES} batches.`)
-      .default([]),
-    cases: z
-      .array(CaseFields.and(z.object({ id })))
-      .max(MOST_CASES, `A garden holds at most ${MOST_CASES} cases of what was wrong.`)
-      .default([]),
+    log: list('log', FILE_ROWS.log).default([]),
+    work: list('work', FILE_ROWS.work).default([]),
+    weather: list('weather', FILE_ROWS.weather).default([]),
+    batches: list('batches', FILE_ROWS.batches).default([]),
+    cases: list('cases', FILE_ROWS.cases).default([]),
     pictures: z.array(Picture).max(4).default([]),
-    photos: z.array(Photo).max(MOST_PHOTOS, `A garden holds at most ${MOST_PHOTOS} photographs.`).default([]),
+    photos: list('photos', Photo).default([]),
   })
   .superRefine((file, context) => {
     const once = (list: string, keys: readonly string[], what: string) => {
@@ -258,46 +271,19 @@ export const GardenFile = z
         seen.add(key);
       });
     };
-    once(
-      'sites',
-      file.sites.map((row) => row.id),
-      'The bed',
-    );
-    once(
-      'plans',
-      file.plans.map((row) => row.id),
-      'The plan',
-    );
-    once(
-      'plantings',
-      file.plantings.map((row) => row.id),
-      'The planting',
-    );
-    once(
-      'targets',
-      file.targets.map((row) => row.target),
-      'The target',
-    );
-    once(
-      'own',
-      file.own.map((row) => `${row.file}: ${row.key}`),
-      'The own row of the library',
-    );
-    once(
-      'log',
-      file.log.map((row) => row.id),
-      'The entry of the log',
-    );
-    once(
-      'batches',
-      file.batches.map((row) => row.id),
-      'The batch',
-    );
-    once(
-      'cases',
-      file.cases.map((row) => row.id),
-      'The case',
-    );
+    const ids = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
+    once('sites', ids(file.sites), 'The bed');
+    once('plans', ids(file.plans), 'The plan');
+    once('plantings', ids(file.plantings), 'The planting');
+    once('log', ids(file.log), 'The entry of the log');
+    once('batches', ids(file.batches), 'The batch');
+    once('cases', ids(file.cases), 'The case');
+    once('pictures', ids(file.pictures), 'The picture');
+    once('photos', ids(file.photos), 'The photograph');
+    const targets = file.targets.map((row) => row.target);
+    once('targets', targets, 'The target');
+    const own = file.own.map((row) => `${row.file}: ${row.key}`);
+    once('own', own, 'The own row of the library');
     const sites = new Set(file.sites.map((site) => site.id));
     const plans = new Set(file.plans.map((plan) => plan.id));
     file.plantings.forEach((planting, index) => {
@@ -371,7 +357,8 @@ export interface GardenRecords {
 export interface GardenState extends GardenRecords {
   /** The change that would be undone, and the one that would be done again, by its number and label. */
   history: Record<'undo' | 'redo', { entry: number; label: string } | null>;
-  /** The number of the last change of the log, which is asked for by itself. */
+  /** The number of the last change of its records, and of its log, which is asked for by itself. */
+  at: number;
   log_at: number;
 }
 
@@ -381,6 +368,16 @@ export interface GardenThen extends GardenRecords {
   changes: string[];
   /** When the garden was begun here; before that nothing is known of it. */
   begun: string;
+  /** The moment it is given for, where of the one that was asked for too little is remembered: the nearest that is. */
+  stood_at: string | null;
+}
+
+/** A garden that was removed and can be brought back until a moment (ISO). */
+export interface RemovedGarden {
+  id: string;
+  name: string;
+  removed_at: string;
+  kept_until: string;
 }
 
 /** A garden as the list of gardens shows it. */

@@ -1,5 +1,5 @@
 import { z } from './zod';
-import { choice, date, id, number } from './fields';
+import { choice, date, id, line, number } from './fields';
 import * as words from './vocabulary';
 
 /**
@@ -13,7 +13,7 @@ const fields = z.object({
   /** A creature or plant of the library; null: none of them, or not known which. */
   of: id.nullable().default(null),
   /** As it was called by whoever saw it, where the library has no name for it: `a small orange one`. */
-  called: z.string().trim().max(120, 'Keep it under 120 characters.').default(''),
+  called: line(120, 'Keep it under 120 characters.').default(''),
   on_day: date,
   /** Time of the day by the clock. */
   at: z
@@ -30,7 +30,7 @@ const fields = z.object({
   size: choice(words.LARVA_SIZES, 'how large it was').nullable().default(null),
   site_id: id.nullable().default(null),
   /** A place that is no bed of the garden. */
-  place: z.string().trim().max(120, 'Keep the place under 120 characters.').default(''),
+  place: line(120, 'Keep the place under 120 characters.').default(''),
   /** The planting that it is about. */
   planting_id: id.nullable().default(null),
   /** The walk on which it was counted. */
@@ -87,9 +87,6 @@ export const EntryFields = fields
     path: ['amount'],
     message: 'The leaf that is left is at most 100 percent.',
   });
-/** The most that one garden's log holds, in the application as in its file. */
-export const MOST_ENTRIES = 50_000;
-export const MOST_PHOTOS = 2000;
 
 const jpeg = (most: number, what: string) =>
   z

@@ -1,5 +1,5 @@
 import { z } from './zod';
-import { choice, date, id, number } from './fields';
+import { choice, date, id, line, number } from './fields';
 import { RAISE_METHODS } from './vocabulary';
 
 /**
@@ -29,14 +29,14 @@ const fields = z.object({
   plant: id,
   method: choice(RAISE_METHODS, 'a way of raising it'),
   /** Where the seed or the cuttings come from. */
-  source: z.string().trim().max(120, 'Keep the source under 120 characters.').default(''),
+  source: line(120, 'Keep the source under 120 characters.').default(''),
   /** The day it is to begin, and the day it did. */
   planned_on: date,
   begun_on: date.nullable().default(null),
   /** Seeds, cuttings or pieces; the containers they are in, and where those stand. */
   units: number(1, 10_000, 'how many seeds, cuttings or pieces').int('Count whole ones.'),
   containers: number(0, 1000, 'how many containers').int('Count whole ones.').default(0),
-  place: z.string().trim().max(120, 'Keep the place under 120 characters.').default(''),
+  place: line(120, 'Keep the place under 120 characters.').default(''),
   /** Plants wanted of it. */
   wanted: number(0, 5000, 'how many plants are wanted').int('Count whole plants.').default(0),
   looks: z.array(LookFields).max(200, 'Keep at most 200 looks with one batch.').default([]),
@@ -59,8 +59,6 @@ export const BatchFields = fields
     path: ['looks'],
     message: 'The looks are not in the order of their days.',
   });
-/** The most batches of one garden. */
-export const MOST_BATCHES = 2000;
 
 export type LookFields = z.infer<typeof LookFields>;
 export type BatchFields = z.infer<typeof BatchFields>;

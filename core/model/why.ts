@@ -38,8 +38,6 @@ export const CaseFields = z
     message: 'A case is closed on a day, with what came of it.',
   });
 export const CASE_SHAPE = CaseFields.shape;
-/** The most cases of one garden. */
-export const MOST_CASES = 2000;
 
 export type CaseFields = z.infer<typeof CaseFields>;
 export type Case = CaseFields & { id: string; revision: number };

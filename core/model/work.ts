@@ -1,5 +1,5 @@
 import { z } from './zod';
-import { choice, date, id, number } from './fields';
+import { choice, date, id, line, number } from './fields';
 import { CARE_ACTIONS } from './vocabulary';
 
 /** What a gardener says of the work: a task done, skipped or put off, and tasks of their own. */
@@ -15,7 +15,7 @@ export const WorkFields = z
     /** Put off until. */
     until: date.nullable().default(null),
     /** Of an own task: what is to be done, where, for how long, and after how many days again. */
-    title: z.string().trim().max(120, 'Keep it under 120 characters.').default(''),
+    title: line(120, 'Keep it under 120 characters.').default(''),
     action: z.enum(CARE_ACTIONS).nullable().default(null),
     site_id: id.nullable().default(null),
     minutes: number(0, 1440, 'the minutes').nullable().default(null),

@@ -1,6 +1,7 @@
 import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
+import { plainLine } from '../../core/model/fields';
 
 export type Connection = Database.Database;
 
@@ -21,6 +22,7 @@ export function openDatabase(file: string, migrations: string): Connection {
     // A change that was answered is on the disk.
     db.pragma('synchronous = FULL');
     db.pragma('foreign_keys = ON');
+    db.function('plain_line', { deterministic: true }, (text) => plainLine(String(text)));
     db.exec('BEGIN IMMEDIATE; COMMIT');
     migrate(db, migrations);
     return db;

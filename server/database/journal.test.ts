@@ -38,7 +38,7 @@ describe('the journal', () => {
   });
   it('does not undo what has changed since by another way', () => {
     const { db, id } = pondGarden();
-    PRESSES.changeBed!(db, id, 4);
+    PRESSES.changeBed!(db, id, 5);
     db.prepare('UPDATE site SET sun_h = 1 WHERE garden_id = ?').run(id);
     expect(() => step(db, id, 'undo')).toThrow(Fault);
     expect(readGarden(db, id).sites.every((row) => row.sun_h === 1)).toBe(true);

@@ -1,15 +1,27 @@
 import type { Connection } from './connection';
+import { noteChanges } from './changes';
 import { Fault } from './faults';
+import { mustFit, mustHold } from './limits';
 import { insertRow, positionOf, readRow, removeRow, updateRow, type ListTable, type Records, type TableName } from './tables';
 
-/** One row changed: what it was and what it became. */
+/** One row changed: what it was and what it became. Of a row that stayed, only the columns that changed. */
 export interface Change<T extends TableName = TableName> {
   table: T;
   id: string;
   /** Where the row stood, so that it comes back to its place. */
   position?: number | null;
-  before: Records[T] | null;
-  after: Records[T] | null;
+  before: Partial<Records[T]> | null;
+  after: Partial<Records[T]> | null;
+}
+
+/** The columns in which a row differs before and after; all of it where it came or went. */
+function differing<R extends object>(before: R | null, after: R | null): [Partial<R> | null, Partial<R> | null] {
+  if (!before || !after) return [before, after];
+  const columns = (Object.keys(after) as (keyof R)[]).filter(
+    (column) => column !== 'revision' && JSON.stringify(before[column]) !== JSON.stringify(after[column]),
+  );
+  const of = (row: R) => Object.fromEntries(columns.map((column) => [column, row[column]])) as Partial<R>;
+  return [of(before), of(after)];
 }
 
 /** Writes rows of one garden and remembers what stood there before. */
@@ -21,17 +33,21 @@ export interface Recorder {
 
 /**
  * Makes one change to a garden in a transaction, under a label the gardener is shown ("Remove the swale").
- * What was undone before can no longer be done again.
+ * What was undone before can no longer be done again. A 422 fault where a garden's file could not hold what it makes.
  */
 export function record(db: Connection, gardenId: string, label: string, work: (recorder: Recorder) => void) {
   db.transaction(() => {
     const changes: Change[] = [];
+    const grown = new Set<ListTable>();
     const written = <T extends TableName>(table: T, row: Records[T], write: () => void) => {
+      mustFit(table, row);
       const before = readRow(db, table, gardenId, row.id) ?? null;
       write();
       // Read back, so that it compares equal to what the table gives later.
       const after = readRow(db, table, gardenId, row.id) ?? null;
-      changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before, after });
+      const [was, is] = differing(before, after);
+      changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before: was, after: is });
+      if (!before && table !== 'garden') grown.add(table as ListTable);
     };
     work({
       add: (table, row) => written(table, row, () => insertRow(db, table, gardenId, row)),
@@ -42,17 +58,25 @@ export function record(db: Connection, gardenId: string, label: string, work: (r
         removeRow(db, table, gardenId, id);
       },
     });
+    for (const table of grown) mustHold(db, table, gardenId);
+    noteChanges(db, gardenId, changes);
     db.prepare('DELETE FROM journal WHERE garden_id = ? AND undone = 1').run(gardenId);
-    db.prepare('INSERT INTO journal (garden_id, label, changes) VALUES (?, ?, ?)').run(gardenId, label, JSON.stringify(changes));
+    const text = JSON.stringify(changes);
+    db.prepare('INSERT INTO journal (garden_id, label, changes, bytes) VALUES (?, ?, ?, ?)').run(
+      gardenId,
+      label,
+      text,
+      text.length,
+    );
   }).immediate();
 }
 
 export type Way = 'undo' | 'redo';
 const NEXT: Record<Way, string> = {
-  undo: 'SELECT id, label, changes FROM journal WHERE garden_id = ? AND undone = 0 ORDER BY id DESC LIMIT 1',
-  redo: 'SELECT id, label, changes FROM journal WHERE garden_id = ? AND undone = 1 ORDER BY id ASC LIMIT 1',
+  undo: 'SELECT id, label FROM journal WHERE garden_id = ? AND undone = 0 ORDER BY id DESC LIMIT 1',
+  redo: 'SELECT id, label FROM journal WHERE garden_id = ? AND undone = 1 ORDER BY id ASC LIMIT 1',
 };
-type Entry = { id: number; label: string; changes: string };
+type Entry = { id: number; label: string };
 
 /** The change that would be undone and the one that would be done again, each by its number and label. */
 export function historyOf(db: Connection, gardenId: string): Record<Way, { entry: number; label: string } | null> {
@@ -83,7 +107,10 @@ export function step(db: Connection, gardenId: string, way: Way, entry?: number)
       if (!found) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
       if (entry !== undefined && found.id !== entry)
         throw new Fault(409, `Another change was made since, in another window: “${found.label}”. Look at it first.`);
-      const changes = JSON.parse(found.changes) as Change[];
+      const changes = JSON.parse(
+        db.prepare('SELECT changes FROM journal WHERE id = ?').pluck().get(found.id) as string,
+      ) as Change[];
+      noteChanges(db, gardenId, changes);
       for (const change of way === 'undo' ? changes.reverse() : changes) takeStep(db, gardenId, change, way, found.label);
       db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, found.id);
       return found.label;
@@ -97,23 +124,22 @@ function takeStep(db: Connection, gardenId: string, { table, id, position, befor
   if (!standsAs(now, from))
     throw new Fault(409, `“${label}” cannot be ${way === 'undo' ? 'undone' : 'done again'}: what it changed has changed since.`);
   if (!to) return removeRow(db, table, gardenId, id);
-  const row = { ...to, revision: (now?.revision ?? to.revision) + 1 };
+  const row = { ...to, id, revision: (now?.revision ?? to.revision ?? 0) + 1 } as Records[TableName];
   if (now) updateRow(db, table, gardenId, row);
   else insertRow(db, table, gardenId, row, position);
 }
 
-/** The changes that stand, made after a moment (ISO) or only the last one; the last comes first. */
+/** The changes that stand, made after a moment (ISO), after one of them by its number, or only the last one; the last comes first. */
 export function changesSince(
   db: Connection,
   gardenId: string,
-  moment: string | 'last-change',
+  moment: string | number | 'last-change',
 ): { label: string; changes: Change[] }[] {
+  const from = 'SELECT label, changes FROM journal WHERE garden_id = ? AND undone = 0';
   const entries = (
     moment === 'last-change'
-      ? db.prepare('SELECT label, changes FROM journal WHERE garden_id = ? AND undone = 0 ORDER BY id DESC LIMIT 1').all(gardenId)
-      : db
-          .prepare('SELECT label, changes FROM journal WHERE garden_id = ? AND undone = 0 AND at > ? ORDER BY id DESC')
-          .all(gardenId, moment)
-  ) as Entry[];
+      ? db.prepare(`${from} ORDER BY id DESC LIMIT 1`).all(gardenId)
+      : db.prepare(`${from} AND ${typeof moment === 'number' ? 'id' : 'at'} > ? ORDER BY id DESC`).all(gardenId, moment)
+  ) as { label: string; changes: string }[];
   return entries.map(({ label, changes }) => ({ label, changes: JSON.parse(changes) as Change[] }));
 }

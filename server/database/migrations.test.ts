@@ -118,14 +118,28 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
     '015-raise.sql',
     '016-why.sql',
     '017-shelf.sql',
+    '018-keep.sql',
   ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
+  old.exec('DROP INDEX journal_size; ALTER TABLE journal DROP COLUMN bytes');
   for (const column of ['selection', 'spots']) old.exec(`ALTER TABLE planting DROP COLUMN ${column}`);
   for (const column of ['ground', 'assumed', 'layout']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
   for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout', ...RAISING])
     old.exec(`ALTER TABLE garden DROP COLUMN ${column}`);
-  for (const table of ['work', 'own_day', 'entry', 'log_change', 'photo', 'batch', 'why_case', 'shelf_row'])
+  for (const table of [
+    'work',
+    'own_day',
+    'entry',
+    'log_change',
+    'photo',
+    'batch',
+    'why_case',
+    'shelf_row',
+    'installation',
+    'row_change',
+    'snapshot',
+  ])
     old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;
   old.exec(dates);

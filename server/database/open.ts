@@ -1,12 +1,12 @@
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { withOwn } from '../../core/library/own';
 import { packed, type LibraryPart } from '../../core/library/packed';
 import { GardenFile } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
 import { closeDatabase, openDatabase, type Connection } from './connection';
+import { remember, remembered } from './installation';
 import { importGarden } from './records/garden-file';
-import { listGardens } from './records/gardens';
 import { loadLibrary, readLibrary } from './library';
 import { digestWith, readShelf } from './shelf';
 
@@ -39,21 +39,24 @@ export function layShelf(store: Store) {
   Object.assign(store, shelved(store.db, store.shipped, store.shippedDigest));
 }
 
+/** Gives a new database the gardens found in a folder, all of them or, where that is cut short, at the next start. */
+function giveDemoGardens(db: Connection, folder: string) {
+  if (remembered(db, 'demo-gardens')) return;
+  const names = readdirSync(folder).filter((entry) => entry.endsWith('.json'));
+  db.transaction(() => {
+    for (const name of names.sort()) importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
+    remember(db, 'demo-gardens', 'given');
+  }).immediate();
+}
+
 /**
- * The application's database with the library loaded. A database that did not exist yet is given the demo
- * gardens found in demo/. `root` is the folder of the repository.
+ * The application's database with the library loaded. A new one is given the demo gardens found in demo/. `root` is the
+ * folder of the repository.
  */
 export function openStore(file: string, root: string): Store {
-  const fresh = file === ':memory:' || !existsSync(file);
   const db = openDatabase(file, join(root, 'server/database/migrations'));
   loadLibrary(db, join(root, 'reference'));
-  if (fresh && listGardens(db).length === 0) {
-    const folder = join(root, 'demo');
-    for (const name of readdirSync(folder)
-      .filter((entry) => entry.endsWith('.json'))
-      .sort())
-      importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
-  }
+  giveDemoGardens(db, join(root, 'demo'));
   const { library, digest } = readLibrary(db);
   return { db, ...shelved(db, library, digest) };
 }

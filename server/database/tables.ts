@@ -141,6 +141,10 @@ export function readRows<T extends ListTable>(db: Connection, table: T, gardenId
   return (held as Record<string, unknown>[]).map((row) => fromSql(table, row));
 }
 
+/** The ids of a garden's rows of a table, in their order. */
+export const idsOf = (db: Connection, table: ListTable, gardenId: string): string[] =>
+  prepared(db, `SELECT id FROM ${table} WHERE garden_id = ? ORDER BY position, id`).pluck().all(gardenId) as string[];
+
 /** Where the rows of a garden's table stand in their list, by id. */
 export function positionsOf(db: Connection, table: ListTable, gardenId: string): Map<string, number> {
   const rows = prepared(db, `SELECT id, position FROM ${table} WHERE garden_id = ?`).all(gardenId);

@@ -6,7 +6,8 @@ import type { Library } from '../../core/model/reference';
 import type { Connection } from '../database/connection';
 import { constraintFault, Fault } from '../database/faults';
 import { useStore, type Store } from '../database/open';
-import { mustRead, readGarden, readRecords, type Known } from '../database/records/reading';
+import { foldHistory } from '../database/records/folding';
+import { mustRead, readChanges, readRecords, type Known } from '../database/records/reading';
 import { forgetSeen } from '../database/records/seen';
 import type { ListTable } from '../database/tables';
 import { readBody } from './body';
@@ -68,6 +69,14 @@ export class Request<T> {
       throw new Fault(422, 'The revision is missing: say which state of it you have seen, as ?revision=3.');
     return { id: this.param(name), revision };
   }
+  /** The change of the garden that the client has it as of; null: it has nothing. A fault for what is no number. */
+  get since(): number | null {
+    const { since } = getQuery(this.event);
+    if (since === undefined) return null;
+    const number = Number(since);
+    if (!Number.isInteger(number) || number < 0) throw new Fault(422, 'Give the change as a whole number, as ?since=12.');
+    return number;
+  }
   header(name: string, value: string) {
     setResponseHeader(this.event, name, value);
   }
@@ -102,21 +111,33 @@ export function route<T = undefined>(contract: Contract<T>, answer: (request: Re
 export const oneRecord = (does: string, table: ListTable, param: string) =>
   route({ does, answers: 'the record' }, (request) => mustRead(request.db, table, request.gardenId, request.param(param)));
 
-const STATE = 'the garden as it is now';
+const STATE = 'the garden as it is now, or what changed of it';
+const SINCE = {
+  since: 'The number (`at`) of the change that the garden is known as of, for what came after it; left out: all of it.',
+};
+
+/** Makes a change in one transaction and answers what the client lacks of the garden as it is then. */
+function carryOut<T, R>(request: Request<T>, work: (request: Request<T>) => R): [ReturnType<typeof readChanges>, R] {
+  const { db, gardenId, since } = request;
+  const answer = db
+    .transaction((): [ReturnType<typeof readChanges>, R] => {
+      const more = work(request);
+      return [readChanges(db, gardenId, since), more];
+    })
+    .immediate();
+  foldHistory(db, gardenId);
+  return answer;
+}
 
 /** A route that changes a garden: its checks and writes are one transaction; it answers the garden as it is then. */
 export function change<T = undefined>(
   contract: Omit<Contract<T>, 'answers' | 'status'> & { answers?: string },
   work: (request: Request<T>) => object | void,
 ) {
-  return route<T>({ answers: STATE, ...contract }, (request) =>
-    request.db
-      .transaction(() => {
-        const more = work(request);
-        return { ...readGarden(request.db, request.gardenId), ...more };
-      })
-      .immediate(),
-  );
+  return route<T>({ answers: STATE, ...contract, query: { ...contract.query, ...SINCE } }, (request) => {
+    const [state, more] = carryOut(request, work);
+    return { ...state, ...more };
+  });
 }
 
 /** A route that adds a record to a garden's `list`, by its part of the path; the answer names the new record's address. */
@@ -125,15 +146,11 @@ export function addition<T>(
   contract: Omit<Contract<T>, 'answers' | 'status'>,
   work: (request: Request<T>) => string,
 ) {
-  return route<T>({ ...contract, answers: STATE, status: 201 }, (request) =>
-    request.db
-      .transaction(() => {
-        const id = work(request);
-        request.header('Location', `/api/gardens/${request.gardenId}/${list}/${id}`);
-        return readGarden(request.db, request.gardenId);
-      })
-      .immediate(),
-  );
+  return route<T>({ ...contract, answers: STATE, status: 201, query: { ...contract.query, ...SINCE } }, (request) => {
+    const [state, id] = carryOut(request, work);
+    request.header('Location', `/api/gardens/${request.gardenId}/${list}/${id}`);
+    return state;
+  });
 }
 
 /** A route that removes a record of a garden, at the revision that the gardener saw. */

@@ -1,6 +1,5 @@
-import { MOST_BATCHES, type BatchFields } from '../../../core/model/raise';
+import type { BatchFields } from '../../../core/model/raise';
 import type { Connection } from '../connection';
-import { Fault } from '../faults';
 import { record } from '../journal';
 import { readRows } from '../tables';
 import { mustRead, mustReadAt, newId, revised, type Known } from './reading';
@@ -8,8 +7,6 @@ import { mustRead, mustReadAt, newId, revised, type Known } from './reading';
 /** Starts a batch and returns its id; `name` is that of its plant. */
 export function addBatch(db: Connection, gardenId: string, fields: BatchFields, name: string): string {
   mustRead(db, 'garden', gardenId, gardenId);
-  if (readRows(db, 'batch', gardenId).length >= MOST_BATCHES)
-    throw new Fault(422, `A garden holds at most ${MOST_BATCHES} batches: remove some that are over.`);
   const id = newId();
   record(db, gardenId, `Start ${name}`, ({ add }) => add('batch', { ...fields, id, revision: 0 }));
   return id;

@@ -1,6 +1,5 @@
-import { MOST_CASES, type CaseFields } from '../../../core/model/why';
+import type { CaseFields } from '../../../core/model/why';
 import type { Connection } from '../connection';
-import { Fault } from '../faults';
 import { record } from '../journal';
 import { readRows } from '../tables';
 import { mustRead, mustReadAt, newId, revised, type Known } from './reading';
@@ -8,8 +7,6 @@ import { mustRead, mustReadAt, newId, revised, type Known } from './reading';
 /** Opens a case of what is wrong and returns its id; `name` is what is seen. */
 export function addCase(db: Connection, gardenId: string, fields: CaseFields, name: string): string {
   mustRead(db, 'garden', gardenId, gardenId);
-  if (readRows(db, 'why_case', gardenId).length >= MOST_CASES)
-    throw new Fault(422, `A garden holds at most ${MOST_CASES} cases: remove some that are over.`);
   const id = newId();
   record(db, gardenId, `Save “${name}”`, ({ add }) => add('why_case', { ...fields, id, revision: 0 }));
   return id;

@@ -1,8 +1,9 @@
 import { freeName } from '../../../core/model/free-name';
-import type { GardenFields, GardenSummary, ListingFields } from '../../../core/model/garden';
+import type { GardenFields, GardenSummary, ListingFields, RemovedGarden } from '../../../core/model/garden';
 import { slugOf } from '../../../core/model/slug';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
+import { noteChanges } from '../changes';
 import { record } from '../journal';
 import { insertRow } from '../tables';
 import { mustReadAt, newId, revised } from './reading';
@@ -93,8 +94,52 @@ export function listGardenAs(db: Connection, id: string, revision: number, field
 
 /** Takes a garden out of the list; restoreGarden brings it back whole. */
 export function removeGarden(db: Connection, id: string, revision: number) {
-  mustReadAt(db, 'garden', id, { id, revision });
-  db.prepare(`UPDATE garden SET removed_at = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?`).run(id);
+  db.transaction(() => {
+    mustReadAt(db, 'garden', id, { id, revision });
+    db.prepare(`UPDATE garden SET removed_at = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?`).run(id);
+  }).immediate();
+}
+
+/** Days for which a removed garden can be brought back. */
+const DAYS_KEPT = 90;
+
+/** The gardens that were removed and can be brought back, the last removed first. */
+export function listRemoved(db: Connection): RemovedGarden[] {
+  return db
+    .prepare(
+      `SELECT id, name, removed_at, strftime('%Y-%m-%dT%H:%M:%fZ', removed_at, '+${DAYS_KEPT} days') AS kept_until
+       FROM garden WHERE removed_at IS NOT NULL ORDER BY removed_at DESC, id`,
+    )
+    .all() as RemovedGarden[];
+}
+
+/** Deletes for good the gardens that were removed longer ago than they are kept; returns how many. `now`: ISO moment. */
+export function deleteLongRemoved(db: Connection, now: string): number {
+  return db
+    .transaction(() => {
+      const ids = db
+        .prepare(`SELECT id FROM garden WHERE datetime(removed_at, '+${DAYS_KEPT} days') <= datetime(?)`)
+        .pluck()
+        .all(now) as string[];
+      for (const id of ids) deleteGarden(db, id);
+      return ids.length;
+    })
+    .immediate();
+}
+
+/** Deletes a garden with all that belongs to it. */
+function deleteGarden(db: Connection, id: string) {
+  db.prepare('DELETE FROM garden WHERE id = ?').run(id);
+  for (const table of ['row_change', 'log_change']) db.prepare(`DELETE FROM ${table} WHERE garden_id = ?`).run(id);
+}
+
+/** Deletes a removed garden for good, before its time; a 404 fault where none of that id was removed. */
+export function deleteRemoved(db: Connection, id: string) {
+  db.transaction(() => {
+    const removed = db.prepare('SELECT 1 FROM garden WHERE id = ? AND removed_at IS NOT NULL').get(id);
+    if (!removed) throw new Fault(404, `No garden “${id}” was removed here.`);
+    deleteGarden(db, id);
+  }).immediate();
 }
 
 /** Brings a removed garden back; where its name was given to another meanwhile, with a number behind it. */
@@ -102,4 +147,5 @@ export function restoreGarden(db: Connection, id: string) {
   const row = db.prepare('SELECT name FROM garden WHERE id = ?').get(id) as { name: string } | undefined;
   if (!row) throw new Fault(404, `There is no garden “${id}” here.`);
   db.prepare('UPDATE garden SET removed_at = NULL, name = ? WHERE id = ?').run(freeGardenName(db, row.name, id), id);
+  noteChanges(db, id, [{ table: 'garden', id }]);
 }

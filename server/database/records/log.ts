@@ -1,6 +1,6 @@
 import { effectOf, effectTakenBack, type PlantingChanges } from '../../../core/log/effects';
 import type { LogSince } from '../../../core/log/packed';
-import { MOST_ENTRIES, type Entry, type EntryFields, type NewEntry } from '../../../core/model/log';
+import type { Entry, EntryFields, NewEntry } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { record, type Recorder } from '../journal';
@@ -71,9 +71,6 @@ export function addEntries(db: Connection, gardenId: string, entries: readonly N
     return known === undefined;
   });
   if (fresh.length === 0) return 0;
-  const held = db.prepare('SELECT count(*) FROM entry WHERE garden_id = ?').pluck().get(gardenId) as number;
-  if (held + fresh.length > MOST_ENTRIES)
-    throw new Fault(422, `A log holds at most ${MOST_ENTRIES} entries; this one has ${held}.`);
   record(db, gardenId, label, (recorder) => {
     for (const entry of fresh) {
       follow(db, gardenId, recorder, effectHere(db, gardenId, entry));

@@ -1,4 +1,5 @@
-import { MOST_PHOTOS, type PhotoFields } from '../../../core/model/log';
+import { limitSentence, MOST } from '../../../core/model/limits';
+import type { PhotoFields } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { bareJpeg } from '../jpeg';
@@ -10,14 +11,18 @@ const bytesOf = (dataUrl: string): Buffer => bareJpeg(Buffer.from(dataUrl.slice(
 
 /** Saves a photograph of a garden under its id; one that is there already is left as it is. */
 export function savePhoto(db: Connection, gardenId: string, id: string, { full, small }: PhotoFields) {
+  const sizes = [bytesOf(full), bytesOf(small)];
+  db.transaction(() => putPhoto(db, gardenId, id, sizes)).immediate();
+}
+
+function putPhoto(db: Connection, gardenId: string, id: string, sizes: readonly Buffer[]) {
   mustRead(db, 'garden', gardenId, gardenId);
   const held = db.prepare('SELECT count(*) FROM photo WHERE garden_id = ?').pluck().get(gardenId) as number;
-  if (held >= MOST_PHOTOS) throw new Fault(422, `A garden holds at most ${MOST_PHOTOS} photographs.`);
+  if (held >= MOST.photos) throw new Fault(422, limitSentence('photos'));
   db.prepare('INSERT INTO photo (garden_id, id, full, small) VALUES (?, ?, ?, ?) ON CONFLICT DO NOTHING').run(
     gardenId,
     id,
-    bytesOf(full),
-    bytesOf(small),
+    ...sizes,
   );
 }
 

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
+import { mustRead } from './reading';
 
 /** Saves a picture (a data URL) of a garden under an id of its content, and returns the id. */
 export function savePicture(db: Connection, gardenId: string, data: string): string {
@@ -9,8 +10,9 @@ export function savePicture(db: Connection, gardenId: string, data: string): str
   return id;
 }
 
-/** A picture as its data URL; a 404 fault where the garden has none of that id. */
+/** A picture as its data URL; a 404 fault where the garden has none of that id, or was removed. */
 export function readPicture(db: Connection, gardenId: string, id: string): string {
+  mustRead(db, 'garden', gardenId, gardenId);
   const data = db.prepare('SELECT data FROM picture WHERE garden_id = ? AND id = ?').pluck().get(gardenId, id);
   if (data === undefined) throw new Fault(404, 'There is no such picture here.');
   return data as string;

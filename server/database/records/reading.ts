@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import type { GardenChanges, PutRow } from '../../../core/garden/changed';
 import type { GardenRecords, GardenState } from '../../../core/model/garden';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
+import { changeAt, changedSince, earliestKnown } from '../changes';
 import { historyOf } from '../journal';
 import { logAt, readSeen } from './seen';
-import { LISTS, readRow, readRows, type Records, type TableName } from '../tables';
+import { idsOf, LISTS, readRow, readRows, type Records, type TableName } from '../tables';
 
 export const newId = () => randomUUID();
 
@@ -63,5 +65,36 @@ export function readRecords(db: Connection, id: string): GardenRecords {
 
 /** Everything of a garden as it is answered; a 404 fault for an unknown or removed one. */
 export function readGarden(db: Connection, id: string): GardenState {
-  return { ...readRecords(db, id), history: historyOf(db, id), log_at: logAt(db, id) };
+  return { ...readRecords(db, id), ...positionIn(db, id) };
+}
+
+/** How far a garden's changes have come. */
+const positionIn = (db: Connection, id: string) => ({ history: historyOf(db, id), at: changeAt(db, id), log_at: logAt(db, id) });
+
+/**
+ * What changed of a garden after a change that is known; all of it where none is, or where that one is not of this
+ * database. A 404 fault for an unknown or removed garden.
+ */
+export function readChanges(db: Connection, id: string, since: number | null): GardenState | GardenChanges {
+  const position = positionIn(db, id);
+  if (since === null || since > position.at || since < earliestKnown(db)) return readGarden(db, id);
+  const garden = mustRead(db, 'garden', id, id);
+  const changed = changedSince(db, id, since);
+  const changes: GardenChanges = { of: id, since, ...position, put: {}, gone: {} };
+  if (changed.has('garden')) changes.garden = garden;
+  if (changed.has('entry')) changes.seen = readSeen(db, id);
+  for (const [list, table] of Object.entries(LISTS)) {
+    const ids = new Set(changed.get(table));
+    if (ids.size === 0) continue;
+    const put: PutRow<object>[] = [];
+    let after: string | null = null;
+    for (const rowId of idsOf(db, table, id)) {
+      if (ids.delete(rowId)) put.push({ row: readRow(db, table, id, rowId)!, after });
+      after = rowId;
+    }
+    if (put.length > 0) Object.assign(changes.put, { [list]: put });
+    // What changed and stands in the list no more.
+    if (ids.size > 0) Object.assign(changes.gone, { [list]: [...ids] });
+  }
+  return changes;
 }

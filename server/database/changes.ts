@@ -1,0 +1,24 @@
+import type { Connection } from './connection';
+import { remembered } from './installation';
+import type { TableName } from './tables';
+
+/** Notes which rows of a garden changed, so that a window that has the rest is sent only those. */
+export function noteChanges(db: Connection, gardenId: string, rows: readonly { table: TableName; id: string }[]) {
+  const note = db.prepare('INSERT INTO row_change (garden_id, of, row) VALUES (?, ?, ?)');
+  for (const { table, id } of rows) note.run(gardenId, table, id);
+}
+
+/** The number of the last change of a garden's records; 0 where there was none since it was made. */
+export const changeAt = (db: Connection, gardenId: string): number =>
+  db.prepare('SELECT coalesce(max(at), 0) FROM row_change WHERE garden_id = ?').pluck().get(gardenId) as number;
+
+/** The rows of a garden that changed after a change, by their table, in the order of the changes. */
+export function changedSince(db: Connection, gardenId: string, since: number): Map<TableName, string[]> {
+  const rows = db.prepare('SELECT of, row FROM row_change WHERE garden_id = ? AND at > ? ORDER BY at').all(gardenId, since);
+  const byTable = new Map<TableName, string[]>();
+  for (const { of, row } of rows as { of: TableName; row: string }[]) byTable.get(of)?.push(row) ?? byTable.set(of, [row]);
+  return byTable;
+}
+
+/** Changes before this one are of a database that was since put back to an earlier copy: nothing counts from them. */
+export const earliestKnown = (db: Connection): number => Number(remembered(db, 'whole-before') ?? 0);
