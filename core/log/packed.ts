@@ -8,7 +8,7 @@ export interface LogSince {
   whole: boolean;
   /** How many entries the log has by now: whoever has another number has missed something. */
   count: number;
-  put: Entry[];
+  put: readonly Entry[];
   /** Entries that are gone. */
   gone: string[];
 }

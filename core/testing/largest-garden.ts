@@ -6,12 +6,14 @@ import type { Library } from '../model/reference';
 import { fit } from '../match/fit/fit';
 import { FRESH_SITE } from '../place/yard/fresh';
 
-const SITES = 40;
-const TARGETS = 25;
-const PLANTINGS = 400;
+/** The largest garden the interface is held to. */
+const LARGEST = { sites: 40, targets: 25, plantings: 400, measures: 0 };
+/** The largest that the server is held to. */
+export const SERVED = { sites: 300, targets: 25, plantings: 5000, measures: 5000 };
 
-/** The largest garden the interface is held to: 40 sites, 400 plantings, 25 targets; invented, and the same each time. */
-export function largestGarden(library: Library, region = 'northeast-coast') {
+/** A garden of so many sites, plantings, targets and measurements; invented, and the same each time. */
+export function largestGarden(library: Library, region = 'northeast-coast', size = LARGEST) {
+  const { sites: SITES, targets: TARGETS, plantings: PLANTINGS, measures: MEASURES } = size;
   const garden = { ...regionalGarden(library, region), id: 'largest', name: 'Forty beds at the mill' };
   const almanac = almanacFor(library, garden);
   const sites = Array.from({ length: SITES }, (_, i) => ({
@@ -55,5 +57,11 @@ export function largestGarden(library: Library, region = 'northeast-coast') {
     targets: targets.map(({ target }, i) => ({ target: target.id, ambition: 'breeds', priority: 1 + (i % 3) })),
     plans: [{ id: 'plan', name: 'Plan', current: true }],
     plantings,
+    measures: Array.from({ length: MEASURES }, (_, i) => ({
+      kind: 'probe',
+      site_id: sites[i % SITES]!.id,
+      taken_on: '2026-05-01',
+      reading: { ph: 5 + (i % 20) / 10, moisture_pct: null, light_klx: null, device: 'typed' },
+    })),
   });
 }

@@ -4,8 +4,11 @@ import type { TableName } from './tables';
 
 /** Notes which rows of a garden changed, so that a window that has the rest is sent only those. */
 export function noteChanges(db: Connection, gardenId: string, rows: readonly { table: TableName; id: string }[]) {
-  const note = db.prepare('INSERT INTO row_change (garden_id, of, row) VALUES (?, ?, ?)');
-  for (const { table, id } of rows) note.run(gardenId, table, id);
+  const list = JSON.stringify(rows.map(({ table, id }) => [table, id]));
+  db.prepare(`INSERT INTO row_change (garden_id, of, row) SELECT ?, value ->> 0, value ->> 1 FROM json_each(?) ORDER BY key`).run(
+    gardenId,
+    list,
+  );
 }
 
 /** The number of the last change of a garden's records; 0 where there was none since it was made. */

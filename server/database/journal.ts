@@ -3,6 +3,7 @@ import { noteChanges } from './changes';
 import { Fault } from './faults';
 import { mustFit, mustHold } from './limits';
 import { insertRow, positionOf, readRow, removeRow, updateRow, type ListTable, type Records, type TableName } from './tables';
+import { inTransaction } from './transaction';
 
 /** One row changed: what it was and what it became. Of a row that stayed, only the columns that changed. */
 export interface Change<T extends TableName = TableName> {
@@ -14,9 +15,8 @@ export interface Change<T extends TableName = TableName> {
   after: Partial<Records[T]> | null;
 }
 
-/** The columns in which a row differs before and after; all of it where it came or went. */
-function differing<R extends object>(before: R | null, after: R | null): [Partial<R> | null, Partial<R> | null] {
-  if (!before || !after) return [before, after];
+/** The columns in which a row differs before and after. */
+function differing<R extends object>(before: R, after: R): [Partial<R>, Partial<R>] {
   const columns = (Object.keys(after) as (keyof R)[]).filter(
     (column) => column !== 'revision' && JSON.stringify(before[column]) !== JSON.stringify(after[column]),
   );
@@ -36,22 +36,24 @@ export interface Recorder {
  * What was undone before can no longer be done again. A 422 fault where a garden's file could not hold what it makes.
  */
 export function record(db: Connection, gardenId: string, label: string, work: (recorder: Recorder) => void) {
-  db.transaction(() => {
+  inTransaction(db, () => {
     const changes: Change[] = [];
     const grown = new Set<ListTable>();
-    const written = <T extends TableName>(table: T, row: Records[T], write: () => void) => {
-      mustFit(table, row);
-      const before = readRow(db, table, gardenId, row.id) ?? null;
-      write();
-      // Read back, so that it compares equal to what the table gives later.
-      const after = readRow(db, table, gardenId, row.id) ?? null;
-      const [was, is] = differing(before, after);
-      changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before: was, after: is });
-      if (!before && table !== 'garden') grown.add(table as ListTable);
-    };
     work({
-      add: (table, row) => written(table, row, () => insertRow(db, table, gardenId, row)),
-      update: (table, row) => written(table, row, () => updateRow(db, table, gardenId, row)),
+      // What is remembered is as the table holds it, so that it compares equal to what it gives later.
+      add(table, row) {
+        mustFit(table, row);
+        const { row: after, position } = insertRow(db, table, gardenId, row);
+        changes.push({ table, id: row.id, position, before: null, after });
+        if (table !== 'garden') grown.add(table as ListTable);
+      },
+      update(table, row) {
+        mustFit(table, row);
+        const was = readRow(db, table, gardenId, row.id);
+        if (!was) throw new Error(`There is no row ${row.id} of ${table} to be changed.`);
+        const [before, after] = differing(was, updateRow(db, table, gardenId, row));
+        changes.push({ table, id: row.id, position: positionOf(db, table, row.id), before, after });
+      },
       remove(table, id) {
         const before = readRow(db, table, gardenId, id) ?? null;
         changes.push({ table, id, position: positionOf(db, table, id), before, after: null });
@@ -68,7 +70,7 @@ export function record(db: Connection, gardenId: string, label: string, work: (r
       text,
       text.length,
     );
-  }).immediate();
+  });
 }
 
 export type Way = 'undo' | 'redo';
@@ -101,21 +103,19 @@ function standsAs(now: object | undefined, remembered: object | null): boolean {
  * by its number; a 409 fault where there is none, where another one has come since, or where what it changed has changed.
  */
 export function step(db: Connection, gardenId: string, way: Way, entry?: number): string {
-  return db
-    .transaction(() => {
-      const found = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
-      if (!found) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
-      if (entry !== undefined && found.id !== entry)
-        throw new Fault(409, `Another change was made since, in another window: “${found.label}”. Look at it first.`);
-      const changes = JSON.parse(
-        db.prepare('SELECT changes FROM journal WHERE id = ?').pluck().get(found.id) as string,
-      ) as Change[];
-      noteChanges(db, gardenId, changes);
-      for (const change of way === 'undo' ? changes.reverse() : changes) takeStep(db, gardenId, change, way, found.label);
-      db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, found.id);
-      return found.label;
-    })
-    .immediate();
+  return inTransaction(db, () => {
+    const found = db.prepare(NEXT[way]).get(gardenId) as Entry | undefined;
+    if (!found) throw new Fault(409, way === 'undo' ? 'There is nothing to undo.' : 'There is nothing to do again.');
+    if (entry !== undefined && found.id !== entry)
+      throw new Fault(409, `Another change was made since, in another window: “${found.label}”. Look at it first.`);
+    const changes = JSON.parse(
+      db.prepare('SELECT changes FROM journal WHERE id = ?').pluck().get(found.id) as string,
+    ) as Change[];
+    noteChanges(db, gardenId, changes);
+    for (const change of way === 'undo' ? changes.reverse() : changes) takeStep(db, gardenId, change, way, found.label);
+    db.prepare('UPDATE journal SET undone = ? WHERE id = ?').run(way === 'undo' ? 1 : 0, found.id);
+    return found.label;
+  });
 }
 
 function takeStep(db: Connection, gardenId: string, { table, id, position, before, after }: Change, way: Way, label: string) {

@@ -5,6 +5,7 @@ import { parseLibrary } from '../../core/library/parse';
 import type { Library } from '../../core/model/reference';
 import { REFERENCE_FILE_NAMES, type ReferenceFile, TABLES } from '../../core/model/tables';
 import type { Connection } from './connection';
+import { inTransaction } from './transaction';
 
 /** Loads the CSV files of `folder` into the database when they differ from what it holds; all or nothing. */
 export function loadLibrary(db: Connection, folder: string) {
@@ -21,13 +22,13 @@ export function loadLibrary(db: Connection, folder: string) {
     const { file, row, column, message } = problems[0]!;
     throw new Error(`The reference library cannot be loaded: ${file} row ${row}, ${column}: ${message}`);
   }
-  db.transaction(() => {
+  inTransaction(db, () => {
     db.exec('DELETE FROM library_row; DELETE FROM library_version;');
     const insert = db.prepare('INSERT INTO library_row (file, position, row) VALUES (?, ?, ?)');
     for (const file of REFERENCE_FILE_NAMES)
       library[TABLES[file].list].forEach((row, position) => insert.run(file, position, JSON.stringify(row)));
     db.prepare('INSERT INTO library_version (only_row, digest) VALUES (1, ?)').run(digest);
-  })();
+  });
 }
 
 /** The library as the database holds it, with the digest that names this version of it. */

@@ -9,6 +9,7 @@ import { remember, remembered } from './installation';
 import { importGarden } from './records/garden-file';
 import { loadLibrary, readLibrary } from './library';
 import { digestWith, readShelf } from './shelf';
+import { inTransaction } from './transaction';
 
 export interface Store {
   db: Connection;
@@ -43,10 +44,10 @@ export function layShelf(store: Store) {
 function giveDemoGardens(db: Connection, folder: string) {
   if (remembered(db, 'demo-gardens')) return;
   const names = readdirSync(folder).filter((entry) => entry.endsWith('.json'));
-  db.transaction(() => {
+  inTransaction(db, () => {
     for (const name of names.sort()) importGarden(db, GardenFile.parse(JSON.parse(readFileSync(join(folder, name), 'utf8'))));
     remember(db, 'demo-gardens', 'given');
-  }).immediate();
+  });
 }
 
 /**

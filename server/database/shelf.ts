@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { OwnRowFields } from '../../core/model/garden';
 import type { Connection } from './connection';
+import { inTransaction } from './transaction';
 
 /** A row of the library kept for all gardens of this installation. */
 export const ShelfRow = OwnRowFields.extend({ put_on: z.string() });
@@ -21,17 +22,17 @@ export function putOnShelf(db: Connection, rows: readonly OwnRowFields[], day: s
   const put = db.prepare(
     'INSERT INTO shelf_row (file, key, cells, put_on) VALUES (?, ?, ?, ?) ON CONFLICT (file, key) DO UPDATE SET cells = excluded.cells, put_on = excluded.put_on',
   );
-  db.transaction(() => {
+  inTransaction(db, () => {
     for (const { file, key, cells } of rows) put.run(file, key, JSON.stringify(cells), day);
-  })();
+  });
 }
 
 /** Takes rows off the shelf; those that are not on it are passed over. */
 export function takeOffShelf(db: Connection, keys: readonly Pick<OwnRowFields, 'file' | 'key'>[]) {
   const take = db.prepare('DELETE FROM shelf_row WHERE file = ? AND key = ?');
-  db.transaction(() => {
+  inTransaction(db, () => {
     for (const { file, key } of keys) take.run(file, key);
-  })();
+  });
 }
 
 /** What names a state of the library: the shipped one alone, or with what lies on the shelf. */

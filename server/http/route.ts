@@ -1,6 +1,6 @@
 import { defineEventHandler, getQuery, getRouterParam, setResponseHeader, setResponseStatus, type H3Event } from 'h3';
 import { z } from 'zod';
-import { gardenHere, type GardenHere } from '../../core/garden/here';
+import type { GardenHere } from '../../core/garden/here';
 import type { GardenRecords } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
 import type { Connection } from '../database/connection';
@@ -8,10 +8,11 @@ import { constraintFault, Fault } from '../database/faults';
 import { useStore, type Store } from '../database/open';
 import { foldHistory } from '../database/records/folding';
 import { mustRead, readChanges, readRecords, type Known } from '../database/records/reading';
-import { forgetSeen } from '../database/records/seen';
 import type { ListTable } from '../database/tables';
 import { readBody } from './body';
+import { hereOf } from './here';
 import { log } from './log';
+import { inTransaction } from '../database/transaction';
 
 const MOST_BYTES = 1_000_000;
 
@@ -56,7 +57,7 @@ export class Request<T> {
   }
   /** The garden of the path as every calculation starts from it, before anything is changed. */
   get here(): GardenHere {
-    return (this.#here ??= gardenHere(this.records, this.store.library));
+    return (this.#here ??= hereOf(this.records, this.store.library));
   }
   /** The library with this garden's own rows over it. */
   get library(): Library {
@@ -93,7 +94,6 @@ export function route<T = undefined>(contract: Contract<T>, answer: (request: Re
       setResponseStatus(event, contract.status ?? 200);
       return answer(new Request(event, useStore(), body));
     } catch (error) {
-      forgetSeen(useStore().db);
       const fault = error instanceof Fault ? error : constraintFault(error);
       if (fault) {
         setResponseStatus(event, fault.status);
@@ -119,12 +119,10 @@ const SINCE = {
 /** Makes a change in one transaction and answers what the client lacks of the garden as it is then. */
 function carryOut<T, R>(request: Request<T>, work: (request: Request<T>) => R): [ReturnType<typeof readChanges>, R] {
   const { db, gardenId, since } = request;
-  const answer = db
-    .transaction((): [ReturnType<typeof readChanges>, R] => {
-      const more = work(request);
-      return [readChanges(db, gardenId, since), more];
-    })
-    .immediate();
+  const answer = inTransaction(db, (): [ReturnType<typeof readChanges>, R] => {
+    const more = work(request);
+    return [readChanges(db, gardenId, since), more];
+  });
   foldHistory(db, gardenId);
   return answer;
 }

@@ -6,6 +6,7 @@ import { putOnShelf, readShelf } from '../../database/shelf';
 import { date } from '../../../core/model/fields';
 import { mustLay, mustStandEverywhere } from '../../http/own-rows';
 import { route } from '../../http/route';
+import { inTransaction } from '../../database/transaction';
 
 export default route(
   {
@@ -14,11 +15,11 @@ export default route(
     answers: 'the rows on the shelf, and the digest that names the library as it is now',
   },
   ({ db, body, store }) => {
-    db.transaction(() => {
+    inTransaction(db, () => {
       mustLay(store.library, body.rows);
       mustStandEverywhere(db, withOwn(store.library, body.rows));
       putOnShelf(db, body.rows, body.day);
-    }).immediate();
+    });
     layShelf(store);
     return { shelf: readShelf(db), digest: store.digest };
   },

@@ -5,6 +5,7 @@ import { layShelf } from '../../database/open';
 import { readShelf, takeOffShelf } from '../../database/shelf';
 import { mustStandEverywhere } from '../../http/own-rows';
 import { route } from '../../http/route';
+import { inTransaction } from '../../database/transaction';
 
 const Named = OwnRowFields.pick({ file: true, key: true });
 
@@ -15,10 +16,10 @@ export default route(
     answers: 'the rows on the shelf, and the digest that names the library as it is now',
   },
   ({ db, body, store }) => {
-    db.transaction(() => {
+    inTransaction(db, () => {
       takeOffShelf(db, body.rows);
       mustStandEverywhere(db, withOwn(store.shipped, readShelf(db)));
-    }).immediate();
+    });
     layShelf(store);
     return { shelf: readShelf(db), digest: store.digest };
   },

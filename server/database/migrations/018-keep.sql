@@ -38,3 +38,6 @@ UPDATE planting SET source = plain_line(source) WHERE source <> plain_line(sourc
 UPDATE entry SET called = plain_line(called), place = plain_line(place) WHERE called || place <> plain_line(called) || plain_line(place);
 UPDATE work SET title = plain_line(title) WHERE title <> plain_line(title);
 UPDATE batch SET source = plain_line(source), place = plain_line(place) WHERE source || place <> plain_line(source) || plain_line(place);
+
+-- Nothing asks for the plantings of one plan in their order any more, and every planting added had to be put in there.
+DROP INDEX IF EXISTS planting_of_garden;

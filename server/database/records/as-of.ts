@@ -6,11 +6,14 @@ import type { Connection } from '../connection';
 import { changesSince, type Change } from '../journal';
 import { LISTS, positionsOf, readRows, SCHEMAS, type ListTable, type TableName } from '../tables';
 import { mustRead } from './reading';
+import { inTransaction } from '../transaction';
 
 /** A row and where it stands in its list. */
 interface Placed {
   row: object;
   position: number;
+  /** Was it put together from what is remembered? */
+  remembered?: true;
 }
 
 /** All records of a garden, from which changes can be taken back, the last one first. */
@@ -32,7 +35,7 @@ export class EarlierGarden {
       const rows = this.#tables.get(table)!;
       const now = rows.get(id);
       // Only what changed is remembered; the schema completes a row from before a column came.
-      if (before) rows.set(id, { row: { ...now?.row, ...before }, position: position ?? now?.position ?? 0 });
+      if (before) rows.set(id, { row: { ...now?.row, ...before }, position: position ?? now?.position ?? 0, remembered: true });
       else rows.delete(id);
     }
   }
@@ -40,7 +43,7 @@ export class EarlierGarden {
   #rows(table: TableName): object[] {
     return [...this.#tables.get(table)!.values()]
       .sort((a, b) => a.position - b.position)
-      .map(({ row }) => SCHEMAS[table].parse(row) as object);
+      .map(({ row, remembered }) => (remembered ? (SCHEMAS[table].parse(row) as object) : row));
   }
 
   get records(): GardenRecords {
@@ -69,7 +72,7 @@ const foldedUpTo = (db: Connection, id: string): string | null =>
  * remembered one by one, the garden as it was saved nearest to it, which the answer says.
  */
 export function gardenAsOf(db: Connection, id: string, moment: string | 'last-change'): GardenThen {
-  return db.transaction((): GardenThen => {
+  return inTransaction(db, (): GardenThen => {
     const garden = new EarlierGarden(db, id);
     const entries = changesSince(db, id, moment);
     for (const { changes } of entries) garden.takeBack(changes);
@@ -81,5 +84,5 @@ export function gardenAsOf(db: Connection, id: string, moment: string | 'last-ch
       begun: db.prepare('SELECT created_at FROM garden WHERE id = ?').pluck().get(id) as string,
       stood_at: saved?.at ?? null,
     };
-  })();
+  });
 }

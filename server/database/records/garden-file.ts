@@ -8,6 +8,7 @@ import { freeGardenName, gardenIdFor } from './gardens';
 import { exportPhotos, savePhoto } from './photos';
 import { readPicture, savePicture } from './pictures';
 import { newId, readRecords } from './reading';
+import { inTransaction } from '../transaction';
 
 /** A garden as its open file. */
 export function exportGarden(db: Connection, id: string): GardenFile {
@@ -78,16 +79,14 @@ function withNamesFollowed(row: NewEntry, renamed: (old: string) => string): New
 
 /** A garden once more: its place, beds and wishes, and, where that is asked for, what is planted and was seen there. */
 export function copyGarden(db: Connection, id: string, plants: boolean): string {
-  return db
-    .transaction(() => {
-      const { garden, plans, ...file } = exportGarden(db, id);
-      const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
-      const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
-      if (plants) return importGarden(db, { ...file, garden: own, plans });
-      const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], batches: [], cases: [], garden: own };
-      return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
-    })
-    .immediate();
+  return inTransaction(db, () => {
+    const { garden, plans, ...file } = exportGarden(db, id);
+    const name = freeGardenName(db, `${garden.name.slice(0, 68).trim()}, copy`);
+    const own = { ...garden, id: gardenIdFor(db, name), name, archived: false };
+    if (plants) return importGarden(db, { ...file, garden: own, plans });
+    const bare = { ...file, plantings: [], log: [], photos: [], work: [], weather: [], batches: [], cases: [], garden: own };
+    return importGarden(db, { ...bare, plans: plans.filter((plan) => plan.current) });
+  });
 }
 
 /**
@@ -95,48 +94,46 @@ export function copyGarden(db: Connection, id: string, plants: boolean): string 
  * with a number behind its name where another garden has that.
  */
 export function importGarden(db: Connection, file: GardenFile): string {
-  return db
-    .transaction(() => {
-      const name = freeGardenName(db, file.garden.name);
-      const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?').get(file.garden.id);
-      const id = taken ? gardenIdFor(db, file.garden.name) : file.garden.id;
-      const renamed = renaming();
-      const fresh = () => ({ id: newId(), revision: 0 });
-      const { yard } = file.garden;
-      const picture = file.pictures.find((row) => row.id === yard?.underlay?.picture);
-      insertRow(db, 'garden', id, { ...file.garden, name, yard: yard && { ...yard, underlay: null }, id, revision: 0 });
-      if (yard?.underlay && picture) {
-        const underlay = { ...yard.underlay, picture: savePicture(db, id, picture.data) };
-        db.prepare('UPDATE garden SET yard = ? WHERE id = ?').run(JSON.stringify({ ...yard, underlay }), id);
-      }
-      for (const row of file.sites) insertRow(db, 'site', id, { ...row, id: renamed(row.id), revision: 0 });
-      for (const row of file.things) insertRow(db, 'thing', id, { ...row, ...fresh() });
-      for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
-      for (const row of entriesOf(file)) insertRow(db, 'entry', id, { ...withNamesFollowed(row, renamed), revision: 0 });
-      for (const { id: photo, ...sizes } of file.photos) savePhoto(db, id, photo, sizes);
-      const named = new Set([...file.sites, ...file.batches, ...file.cases].map((row) => row.id));
-      for (const row of file.work) insertRow(db, 'work', id, { ...withNamesInTask(row, named, renamed), ...fresh() });
-      for (const row of file.batches) insertRow(db, 'batch', id, { ...row, id: renamed(row.id), revision: 0 });
-      for (const row of file.cases)
-        insertRow(db, 'why_case', id, {
-          ...withPlaceFollowed(row, renamed),
-          batch_id: row.batch_id === null ? null : renamed(row.batch_id),
-          revision: 0,
-        });
-      for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
-      for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
-      for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });
-      for (const row of file.plans)
-        insertRow(db, 'plan', id, { ...row, id: renamed(row.id), revision: 0, wishes: withBedsRenamed(row.wishes, renamed) });
-      for (const row of file.plantings)
-        insertRow(db, 'planting', id, {
-          ...row,
-          id: renamed(row.id),
-          revision: 0,
-          site_id: renamed(row.site_id),
-          plan_id: renamed(row.plan_id),
-        });
-      return id;
-    })
-    .immediate();
+  return inTransaction(db, () => {
+    const name = freeGardenName(db, file.garden.name);
+    const taken = db.prepare('SELECT 1 FROM garden WHERE id = ?').get(file.garden.id);
+    const id = taken ? gardenIdFor(db, file.garden.name) : file.garden.id;
+    const renamed = renaming();
+    const fresh = () => ({ id: newId(), revision: 0 });
+    const { yard } = file.garden;
+    const picture = file.pictures.find((row) => row.id === yard?.underlay?.picture);
+    insertRow(db, 'garden', id, { ...file.garden, name, yard: yard && { ...yard, underlay: null }, id, revision: 0 });
+    if (yard?.underlay && picture) {
+      const underlay = { ...yard.underlay, picture: savePicture(db, id, picture.data) };
+      db.prepare('UPDATE garden SET yard = ? WHERE id = ?').run(JSON.stringify({ ...yard, underlay }), id);
+    }
+    for (const row of file.sites) insertRow(db, 'site', id, { ...row, id: renamed(row.id), revision: 0 });
+    for (const row of file.things) insertRow(db, 'thing', id, { ...row, ...fresh() });
+    for (const row of file.measures) insertRow(db, 'measure', id, { ...row, ...fresh(), site_id: renamed(row.site_id) });
+    for (const row of entriesOf(file)) insertRow(db, 'entry', id, { ...withNamesFollowed(row, renamed), revision: 0 });
+    for (const { id: photo, ...sizes } of file.photos) savePhoto(db, id, photo, sizes);
+    const named = new Set([...file.sites, ...file.batches, ...file.cases].map((row) => row.id));
+    for (const row of file.work) insertRow(db, 'work', id, { ...withNamesInTask(row, named, renamed), ...fresh() });
+    for (const row of file.batches) insertRow(db, 'batch', id, { ...row, id: renamed(row.id), revision: 0 });
+    for (const row of file.cases)
+      insertRow(db, 'why_case', id, {
+        ...withPlaceFollowed(row, renamed),
+        batch_id: row.batch_id === null ? null : renamed(row.batch_id),
+        revision: 0,
+      });
+    for (const row of file.weather) insertRow(db, 'own_day', id, { ...row, ...fresh() });
+    for (const row of file.own) insertRow(db, 'own_row', id, { ...row, ...fresh() });
+    for (const row of file.targets) insertRow(db, 'garden_target', id, { ...row, ...fresh() });
+    for (const row of file.plans)
+      insertRow(db, 'plan', id, { ...row, id: renamed(row.id), revision: 0, wishes: withBedsRenamed(row.wishes, renamed) });
+    for (const row of file.plantings)
+      insertRow(db, 'planting', id, {
+        ...row,
+        id: renamed(row.id),
+        revision: 0,
+        site_id: renamed(row.site_id),
+        plan_id: renamed(row.plan_id),
+      });
+    return id;
+  });
 }

@@ -7,6 +7,7 @@ import { noteChanges } from '../changes';
 import { record } from '../journal';
 import { insertRow } from '../tables';
 import { mustReadAt, newId, revised } from './reading';
+import { inTransaction } from '../transaction';
 
 const MOST_NAME = 80;
 
@@ -65,15 +66,13 @@ function mustBeFreeName(db: Connection, name: string, id = '') {
 
 /** Makes a garden with an empty plan and returns its id. */
 export function createGarden(db: Connection, fields: GardenFields): string {
-  return db
-    .transaction(() => {
-      mustBeFreeName(db, fields.name);
-      const id = gardenIdFor(db, fields.name);
-      insertRow(db, 'garden', id, { ...fields, id, revision: 0 });
-      insertRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true, wishes: null });
-      return id;
-    })
-    .immediate();
+  return inTransaction(db, () => {
+    mustBeFreeName(db, fields.name);
+    const id = gardenIdFor(db, fields.name);
+    insertRow(db, 'garden', id, { ...fields, id, revision: 0 });
+    insertRow(db, 'plan', id, { id: newId(), revision: 0, name: 'Plan', current: true, wishes: null });
+    return id;
+  });
 }
 
 export function updateGarden(db: Connection, id: string, revision: number, fields: GardenFields) {
@@ -94,10 +93,10 @@ export function listGardenAs(db: Connection, id: string, revision: number, field
 
 /** Takes a garden out of the list; restoreGarden brings it back whole. */
 export function removeGarden(db: Connection, id: string, revision: number) {
-  db.transaction(() => {
+  inTransaction(db, () => {
     mustReadAt(db, 'garden', id, { id, revision });
     db.prepare(`UPDATE garden SET removed_at = strftime('%Y-%m-%dT%H:%M:%fZ', 'now') WHERE id = ?`).run(id);
-  }).immediate();
+  });
 }
 
 /** Days for which a removed garden can be brought back. */
@@ -115,16 +114,14 @@ export function listRemoved(db: Connection): RemovedGarden[] {
 
 /** Deletes for good the gardens that were removed longer ago than they are kept; returns how many. `now`: ISO moment. */
 export function deleteLongRemoved(db: Connection, now: string): number {
-  return db
-    .transaction(() => {
-      const ids = db
-        .prepare(`SELECT id FROM garden WHERE datetime(removed_at, '+${DAYS_KEPT} days') <= datetime(?)`)
-        .pluck()
-        .all(now) as string[];
-      for (const id of ids) deleteGarden(db, id);
-      return ids.length;
-    })
-    .immediate();
+  return inTransaction(db, () => {
+    const ids = db
+      .prepare(`SELECT id FROM garden WHERE datetime(removed_at, '+${DAYS_KEPT} days') <= datetime(?)`)
+      .pluck()
+      .all(now) as string[];
+    for (const id of ids) deleteGarden(db, id);
+    return ids.length;
+  });
 }
 
 /** Deletes a garden with all that belongs to it. */
@@ -135,11 +132,11 @@ function deleteGarden(db: Connection, id: string) {
 
 /** Deletes a removed garden for good, before its time; a 404 fault where none of that id was removed. */
 export function deleteRemoved(db: Connection, id: string) {
-  db.transaction(() => {
+  inTransaction(db, () => {
     const removed = db.prepare('SELECT 1 FROM garden WHERE id = ? AND removed_at IS NOT NULL').get(id);
     if (!removed) throw new Fault(404, `No garden “${id}” was removed here.`);
     deleteGarden(db, id);
-  }).immediate();
+  });
 }
 
 /** Brings a removed garden back; where its name was given to another meanwhile, with a number behind it. */

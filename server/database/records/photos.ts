@@ -4,6 +4,7 @@ import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { bareJpeg } from '../jpeg';
 import { mustRead } from './reading';
+import { inTransaction } from '../transaction';
 
 const PREFIX = 'data:image/jpeg;base64,';
 /** The bytes of a photograph, without what a camera wrote into it: where it was taken, by whom and with what. */
@@ -12,7 +13,7 @@ const bytesOf = (dataUrl: string): Buffer => bareJpeg(Buffer.from(dataUrl.slice(
 /** Saves a photograph of a garden under its id; one that is there already is left as it is. */
 export function savePhoto(db: Connection, gardenId: string, id: string, { full, small }: PhotoFields) {
   const sizes = [bytesOf(full), bytesOf(small)];
-  db.transaction(() => putPhoto(db, gardenId, id, sizes)).immediate();
+  inTransaction(db, () => putPhoto(db, gardenId, id, sizes));
 }
 
 function putPhoto(db: Connection, gardenId: string, id: string, sizes: readonly Buffer[]) {

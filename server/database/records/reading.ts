@@ -6,7 +6,7 @@ import { Fault } from '../faults';
 import { changeAt, changedSince, earliestKnown } from '../changes';
 import { historyOf } from '../journal';
 import { logAt, readSeen } from './seen';
-import { idsOf, LISTS, readRow, readRows, type Records, type TableName } from '../tables';
+import { LISTS, readRow, readRows, type Records, type TableName } from '../tables';
 
 export const newId = () => randomUUID();
 
@@ -88,9 +88,9 @@ export function readChanges(db: Connection, id: string, since: number | null): G
     if (ids.size === 0) continue;
     const put: PutRow<object>[] = [];
     let after: string | null = null;
-    for (const rowId of idsOf(db, table, id)) {
-      if (ids.delete(rowId)) put.push({ row: readRow(db, table, id, rowId)!, after });
-      after = rowId;
+    for (const row of readRows(db, table, id)) {
+      if (ids.delete(row.id)) put.push({ row, after });
+      after = row.id;
     }
     if (put.length > 0) Object.assign(changes.put, { [list]: put });
     // What changed and stands in the list no more.

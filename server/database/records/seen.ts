@@ -1,6 +1,7 @@
 import { datesOf, isDated, type DatedEntry } from '../../../core/log/dates';
 import type { Seen } from '../../../core/model/seen';
 import type { Connection } from '../connection';
+import { onRollback } from '../transaction';
 
 /** The number of the last change of a garden's log; 0 for an empty one. */
 export function logAt(db: Connection, gardenId: string): number {
@@ -24,5 +25,4 @@ export function readSeen(db: Connection, gardenId: string): Seen[] {
   known.set(gardenId, { at, seen });
   return seen;
 }
-/** Forgets those dates: what was read in a transaction that failed was never so. */
-export const forgetSeen = (db: Connection) => void dates.delete(db);
+onRollback((db) => void dates.delete(db));

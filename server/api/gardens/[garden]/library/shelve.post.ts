@@ -9,6 +9,7 @@ import { date } from '../../../../../core/model/fields';
 import { label } from '../../../../http/bodies';
 import { mustLay, mustStandEverywhere } from '../../../../http/own-rows';
 import { route } from '../../../../http/route';
+import { inTransaction } from '../../../../database/transaction';
 
 const Body = z.object({ label, ids: z.array(z.string()).min(1).max(10_000), day: date });
 
@@ -22,12 +23,12 @@ export default route(
     const ids = new Set(body.ids);
     const rows = records.own.filter((row) => ids.has(row.id)).map(({ file, key, cells }) => ({ file, key, cells }));
     if (rows.length < ids.size) throw new Fault(404, 'Some of these rows are gone: load the page again.');
-    db.transaction(() => {
+    inTransaction(db, () => {
       mustLay(store.library, rows);
       putOnShelf(db, rows, body.day);
       revertOwnRows(db, gardenId, body.ids, body.label);
       mustStandEverywhere(db, withOwn(store.shipped, readShelf(db)));
-    }).immediate();
+    });
     layShelf(store);
     return { ...readGarden(db, gardenId), shelf: readShelf(db), digest: store.digest };
   },

@@ -1,0 +1,73 @@
+import type { Connection } from './connection';
+import type { ListTable, Records, TableName } from './tables';
+import { onRollback } from './transaction';
+
+type Row = { id: string };
+/** How a list is read: all of it, or the ids in its order. */
+interface Reading<R> {
+  all(): R[];
+  ids(): string[];
+}
+interface Held {
+  rows: readonly Row[];
+  /** Rows that came or changed since, and (null) those that went. */
+  changed: Map<string, Row | null>;
+}
+
+/** So many rows are held, of whichever gardens were asked for last. */
+const MOST_ROWS = 200_000;
+
+/**
+ * The lists of gardens as they were read last: of a long one most rows are the same at the next press. Only this process
+ * writes to the database, and only through server/database/tables.ts, which says here what it changed.
+ */
+export class HeldRows {
+  static readonly #ofEach = new WeakMap<Connection, HeldRows>();
+  static of(db: Connection): HeldRows {
+    const known = HeldRows.#ofEach.get(db) ?? new HeldRows();
+    HeldRows.#ofEach.set(db, known);
+    return known;
+  }
+  /** Forgets all lists: where something was written past tables.ts, or in a transaction that failed. */
+  static forget(db: Connection) {
+    HeldRows.#ofEach.delete(db);
+  }
+
+  readonly #lists = new Map<string, Held>();
+
+  list<T extends ListTable>(table: T, gardenId: string, reading: Reading<Records[T]>): readonly Records[T][] {
+    const key = `${table} ${gardenId}`;
+    const held = this.#lists.get(key);
+    const rows = held ? brought(held, reading) : reading.all();
+    // What was asked for last stands last.
+    this.#lists.delete(key);
+    this.#lists.set(key, { rows, changed: new Map() });
+    this.#bound();
+    return rows as readonly Records[T][];
+  }
+
+  changed(table: TableName, gardenId: string, id: string, now: Row | null) {
+    this.#lists.get(`${table} ${gardenId}`)?.changed.set(id, now);
+  }
+
+  #bound() {
+    let count = 0;
+    for (const { rows } of this.#lists.values()) count += rows.length;
+    for (const [key, { rows }] of this.#lists) {
+      if (count <= MOST_ROWS) return;
+      this.#lists.delete(key);
+      count -= rows.length;
+    }
+  }
+}
+onRollback((db) => HeldRows.forget(db));
+
+/** A held list as it is now. The same list where nothing of it changed. */
+function brought<R extends Row>({ rows, changed }: Held, { ids }: Reading<R>): readonly R[] {
+  if (changed.size === 0) return rows as readonly R[];
+  const known = new Map((rows as readonly R[]).map((row) => [row.id, row]));
+  for (const [id, row] of changed)
+    if (row) known.set(id, row as R);
+    else known.delete(id);
+  return ids().map((id) => known.get(id)!);
+}
