@@ -19,6 +19,8 @@ export async function publishedRoutes(root: string): Promise<PublishedRoute[]> {
   const files = readdirSync(folder, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile())
     .map((entry) => relative(folder, join(entry.parentPath, entry.name)))
+    // What answers for every address that is none is no route.
+    .filter((file) => !file.startsWith('[...'))
     .sort();
   const routes = await Promise.all(
     files.map(async (file) => {

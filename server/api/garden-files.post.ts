@@ -1,6 +1,7 @@
 import { checkRows } from '../../core/library/check';
 import { malformed, withOwn } from '../../core/library/own';
 import { GardenFile } from '../../core/model/garden';
+import { backUpBeforeImport } from '../database/backups/backups';
 import { Fault } from '../database/faults';
 import { importGarden } from '../database/records/garden-file';
 import { readGarden } from '../database/records/reading';
@@ -17,8 +18,8 @@ export default route(
     // Years of photographs come with it.
     most: 400_000_000,
   },
-  (request) => {
-    const { db, store, body } = request;
+  async (request) => {
+    const { store, body } = request;
     body.own.forEach((row, i) => {
       const [first] = Object.values(malformed(row));
       if (first) throw new Fault(422, `${row.key}: ${first}`, { fields: { [`own.${i}`]: first } });
@@ -30,10 +31,11 @@ export default route(
     body.targets.forEach((row, i) => mustKnow(library.targets, row.target, `targets.${i}.target`, 'target'));
     body.plantings.forEach((row, i) => mustKnow(library.plants, row.plant, `plantings.${i}.plant`, 'plant'));
     // What the shelf here says alike is not said again.
-    const shelf = new Map(readShelf(db).map((row) => [`${row.file} ${row.key}`, JSON.stringify(row.cells)]));
+    const shelf = new Map(readShelf(request.db).map((row) => [`${row.file} ${row.key}`, JSON.stringify(row.cells)]));
     const own = body.own.filter((row) => shelf.get(`${row.file} ${row.key}`) !== JSON.stringify(row.cells));
-    const id = importGarden(db, { ...body, own });
+    await backUpBeforeImport(store);
+    const id = importGarden(request.db, { ...body, own });
     request.header('Location', `/api/gardens/${id}`);
-    return readGarden(db, id);
+    return readGarden(request.db, id);
   },
 );

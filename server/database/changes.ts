@@ -12,8 +12,10 @@ export function noteChanges(db: Connection, gardenId: string, rows: readonly { t
 }
 
 /** The number of the last change of a garden's records; 0 where there was none since it was made. */
-export const changeAt = (db: Connection, gardenId: string): number =>
-  db.prepare('SELECT coalesce(max(at), 0) FROM row_change WHERE garden_id = ?').pluck().get(gardenId) as number;
+export function changeAt(db: Connection, gardenId: string): number {
+  const at = db.prepare('SELECT max(at) FROM row_change WHERE garden_id = ?').pluck().get(gardenId) as number | null;
+  return Math.max(at ?? 0, earliestKnown(db));
+}
 
 /** The rows of a garden that changed after a change, by their table, in the order of the changes. */
 export function changedSince(db: Connection, gardenId: string, since: number): Map<TableName, string[]> {

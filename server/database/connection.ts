@@ -1,23 +1,28 @@
-import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { plainLine } from '../../core/model/fields';
+import { backUpNow, foldersOf } from './backups/files';
+import { DatabaseRefused, refusalFor } from './refusals';
 
 export type Connection = Database.Database;
 
-/** Why the database cannot be used, in a sentence for whoever starts the application. */
-export class DatabaseRefused extends Error {}
+/** A database of up to so many bytes is looked through for damage whenever it is opened; a larger one by `npm run doctor`. */
+const CHECKED_BYTES = 300_000_000;
 
 /**
- * Opens the database at `file` (':memory:' for a passing one), creating and migrating it as needed. One server at a time
- * has the file: a second one is refused. Throws DatabaseRefused where it is in use, or was written by a newer version.
+ * Opens the database at `file` (':memory:' for a passing one), creating and migrating it as needed; one that is migrated
+ * is backed up before. One server at a time has the file: a second one is refused. Throws DatabaseRefused, with what to do,
+ * where it is in use, damaged, cannot be written, is another program's, or was written by a newer version.
  */
 export function openDatabase(file: string, migrations: string): Connection {
-  if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
-  const db = new Database(file, { timeout: 1000 });
+  let db: Connection | undefined;
   try {
+    if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
+    db = new Database(file, { timeout: 1000 });
     // The lock is the operating system's: it goes with the process, however that ends.
     db.pragma('locking_mode = EXCLUSIVE');
+    mustBeOurs(db);
     db.pragma('journal_mode = WAL');
     // A change that was answered is on the disk.
     db.pragma('synchronous = FULL');
@@ -27,12 +32,8 @@ export function openDatabase(file: string, migrations: string): Connection {
     migrate(db, migrations);
     return db;
   } catch (error) {
-    db.close();
-    if ((error as { code?: string }).code === 'SQLITE_BUSY')
-      throw new DatabaseRefused(
-        `The database ${file} is in use by another server. Stop that one, or choose another file with OUTWASH_DATABASE.`,
-      );
-    throw error;
+    db?.close();
+    throw refusalFor(error, file);
   }
 }
 
@@ -44,9 +45,23 @@ export function closeDatabase(db: Connection) {
   db.close();
 }
 
+const versionOf = (db: Connection) => db.pragma('user_version', { simple: true }) as number;
+
+/** Refuses a database that is damaged, or that another program has made. */
+function mustBeOurs(db: Connection) {
+  const tables = db.prepare(`SELECT name FROM sqlite_master WHERE type = 'table'`).pluck().all();
+  if (versionOf(db) === 0 && tables.length > 0)
+    throw new DatabaseRefused(
+      `The file ${db.name} is a database of another program. Nothing was changed; choose another file with OUTWASH_DATABASE.`,
+    );
+  if (db.memory || statSync(db.name).size > CHECKED_BYTES) return;
+  if (db.pragma('quick_check(1)', { simple: true }) !== 'ok')
+    throw Object.assign(new Error('The database does not pass its check.'), { code: 'SQLITE_CORRUPT' });
+}
+
 /** Runs the numbered SQL files that this database has not had yet, each in its own transaction. */
 function migrate(db: Connection, folder: string) {
-  const done = db.pragma('user_version', { simple: true }) as number;
+  const done = versionOf(db);
   const files = readdirSync(folder)
     .filter((name) => /^\d{3}-.*\.sql$/.test(name))
     .sort();
@@ -56,6 +71,7 @@ function migrate(db: Connection, folder: string) {
       `The database ${db.name} was written by a newer version of Outwash (its format is ${done}, this version knows ${newest}). ` +
         'Start the newer version, or choose another file with OUTWASH_DATABASE. Nothing was changed.',
     );
+  if (done > 0 && done < newest && !db.memory) backUpNow(db, foldersOf(db.name).backups, 'before-migration');
   for (const name of files) {
     const number = Number(name.slice(0, 3));
     if (number <= done) continue;

@@ -119,6 +119,7 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
     '016-why.sql',
     '017-shelf.sql',
     '018-keep.sql',
+    '019-access.sql',
   ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
@@ -139,6 +140,9 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
     'installation',
     'row_change',
     'snapshot',
+    'passphrase',
+    'session',
+    'sign_in',
   ])
     old.exec(`DROP TABLE ${table}`);
   const [dates] = /CREATE TABLE seen [^;]*;/.exec(readFileSync(join(MIGRATIONS, '005-season.sql'), 'utf8'))!;

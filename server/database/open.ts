@@ -13,6 +13,9 @@ import { inTransaction } from './transaction';
 
 export interface Store {
   db: Connection;
+  /** The file of the database, and the folder of the repository. */
+  file: string;
+  root: string;
   /** The library as it was shipped. */
   shipped: Library;
   shippedDigest: string;
@@ -24,7 +27,7 @@ export interface Store {
 }
 
 /** The shipped library with the shelf over it, as a store holds it. */
-function shelved(db: Connection, shipped: Library, shippedDigest: string): Omit<Store, 'db'> {
+function shelved(db: Connection, shipped: Library, shippedDigest: string): Omit<Store, 'db' | 'file' | 'root'> {
   const shelf = readShelf(db);
   const library = withOwn(shipped, shelf);
   const libraryParts = {
@@ -59,7 +62,7 @@ export function openStore(file: string, root: string): Store {
   loadLibrary(db, join(root, 'reference'));
   giveDemoGardens(db, join(root, 'demo'));
   const { library, digest } = readLibrary(db);
-  return { db, ...shelved(db, library, digest) };
+  return { db, file, root, ...shelved(db, library, digest) };
 }
 
 let store: Store | undefined;

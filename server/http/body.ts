@@ -1,4 +1,4 @@
-import type { H3Event } from 'h3';
+import { getRequestHeader, type H3Event } from 'h3';
 import type { z } from 'zod';
 import { Fault } from '../database/faults';
 
@@ -24,6 +24,9 @@ function readText({ node: { req } }: H3Event, most: number): Promise<string> {
 
 /** The body checked against its schema; a fault with a sentence for each field that is wrong. */
 export async function readBody<T>(event: H3Event, schema: z.ZodType<T>, most: number): Promise<T> {
+  // A form of another page can send text, but not JSON.
+  if (!/^application\/json\b/i.test(getRequestHeader(event, 'content-type') ?? ''))
+    throw new Fault(415, 'Send it as JSON, with the header Content-Type: application/json.');
   const text = await readText(event, most);
   let json: unknown;
   try {

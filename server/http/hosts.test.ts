@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { isOwnHost } from './hosts';
 
 describe('a Host header', () => {
-  it.each(['localhost', 'localhost:4173', '127.0.0.1:4173', '[::1]:4173', '192.168.1.20:4173', 'outwash.localhost'])(
+  it.each(['localhost', 'localhost:4173', '127.0.0.1:4173', '127.8.0.1', '[::1]:4173', 'outwash.localhost'])(
     '%s is our own',
-    (host) => expect(isOwnHost(host, '')).toBe(true),
+    (host) => expect(isOwnHost(host, false, '')).toBe(true),
   );
   it.each([
     '',
@@ -14,9 +14,13 @@ describe('a Host header', () => {
     'localhost.elsewhere.example',
     'a b',
     'x@localhost',
-  ])('“%s” is not', (host) => expect(isOwnHost(host, '')).toBe(false));
+  ])('“%s” is not', (host) => expect(isOwnHost(host, false, '')).toBe(false));
   it('a name that was set is', () => {
-    expect(isOwnHost('garden.home:4173', 'shed.home, Garden.home')).toBe(true);
-    expect(isOwnHost('other.home', 'shed.home')).toBe(false);
+    expect(isOwnHost('garden.home:4173', true, 'shed.home, Garden.home')).toBe(true);
+    expect(isOwnHost('other.home', true, 'shed.home')).toBe(false);
+  });
+  it.each(['192.168.1.20:4173', '[fe80::2]:4173'])('%s is where the server listens wider than its own machine', (host) => {
+    expect(isOwnHost(host, true, '')).toBe(true);
+    expect(isOwnHost(host, false, '')).toBe(false);
   });
 });

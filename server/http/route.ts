@@ -4,7 +4,7 @@ import type { GardenHere } from '../../core/garden/here';
 import type { GardenRecords } from '../../core/model/garden';
 import type { Library } from '../../core/model/reference';
 import type { Connection } from '../database/connection';
-import { constraintFault, Fault } from '../database/faults';
+import { databaseFault, Fault } from '../database/faults';
 import { useStore, type Store } from '../database/open';
 import { foldHistory } from '../database/records/folding';
 import { mustRead, readChanges, readRecords, type Known } from '../database/records/reading';
@@ -89,13 +89,16 @@ export class Request<T> {
  */
 export function route<T = undefined>(contract: Contract<T>, answer: (request: Request<T>) => unknown) {
   const handler = defineEventHandler(async (event) => {
+    // Of what changes from press to press nothing is held on the way; what never changes says so itself.
+    setResponseHeader(event, 'Cache-Control', 'no-store');
     try {
       const body = contract.body ? await readBody(event, contract.body, contract.most ?? MOST_BYTES) : (undefined as T);
       setResponseStatus(event, contract.status ?? 200);
-      return answer(new Request(event, useStore(), body));
+      return await answer(new Request(event, useStore(), body));
     } catch (error) {
-      const fault = error instanceof Fault ? error : constraintFault(error);
+      const fault = error instanceof Fault ? error : databaseFault(error);
       if (fault) {
+        if (fault.status >= 500) log.error({ error, method: event.method, path: event.path }, fault.message);
         setResponseStatus(event, fault.status);
         return { message: fault.message, ...fault.detail };
       }

@@ -1,20 +1,20 @@
-import { defineEventHandler, getRequestHeader, setResponseHeaders, setResponseStatus } from 'h3';
+import { defineEventHandler, getRequestHeader, setResponseHeader, setResponseStatus } from 'h3';
+import { standingOf } from '../access/visitor';
+import { useStore } from '../database/open';
 import { isOwnHost } from '../http/hosts';
 
+/** What can be asked without having signed in: whether one has to, and to do so. */
+const OPEN = /^\/api\/(health|access(\/sign-(in|out))?)$/;
+/** A file: what has an ending, or lies where the built files do. It would have been answered before. */
+const FILE = /^\/_nuxt\/|\.[a-z0-9]{2,12}$/i;
+
 /**
- * Headers for every answer; nothing for a page of another origin that a browser has open, nor for a name that was only
- * made to point here.
+ * Nothing for a page of another origin that a browser has open, nor for a name that was only made to point here; nothing
+ * of the gardens for whoever has not signed in, where that is wanted. What is refused is answered with a sentence.
  */
 export default defineEventHandler((event) => {
-  setResponseHeaders(event, {
-    'X-Content-Type-Options': 'nosniff',
-    'X-Frame-Options': 'DENY',
-    'Referrer-Policy': 'same-origin',
-    'Cross-Origin-Resource-Policy': 'same-origin',
-    'Content-Security-Policy':
-      "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'",
-  });
   const refuse = (status: number, message: string) => {
+    setResponseHeader(event, 'Cache-Control', 'no-store');
     setResponseStatus(event, status);
     return { message };
   };
@@ -26,9 +26,19 @@ export default defineEventHandler((event) => {
   const host = getRequestHeader(event, 'host') ?? '';
   if (!isOwnHost(host))
     return refuse(421, `Outwash does not answer by the name ${host}. Its own names are set with OUTWASH_NAMES.`);
-  if (event.method === 'GET' || event.method === 'HEAD') return;
-  const origin = getRequestHeader(event, 'origin');
-  // A page without an origin of its own (a sandboxed frame, a local file) sends the word null.
-  if (origin && (!URL.canParse(origin) || new URL(origin).host !== host))
+  const [path = ''] = event.path.split('?');
+  const isChange = event.method !== 'GET' && event.method !== 'HEAD';
+  if (isChange && isElsewhere(getRequestHeader(event, 'origin'), getRequestHeader(event, 'sec-fetch-site'), host))
     return refuse(403, 'Changes are only taken from Outwash’s own pages.');
+  if (!path.startsWith('/api/')) return FILE.test(path) ? refuse(404, 'There is no such file.') : undefined;
+  if (OPEN.test(path)) return;
+  const { role } = standingOf(useStore().db, event);
+  if (role === null) return refuse(401, 'Sign in first: this Outwash has a passphrase.');
+  if (isChange && role === 'read') return refuse(403, 'You signed in to look: that passphrase changes nothing.');
 });
+
+/** Does a request come from a page of another origin? One without an origin of its own (a sandboxed frame) sends the word null. */
+function isElsewhere(origin: string | undefined, site: string | undefined, host: string): boolean {
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') return true;
+  return origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== host);
+}

@@ -2,6 +2,7 @@ import { fonts, views } from '#view-files';
 // Brings the types of Nuxt's own hooks.
 import type {} from '@nuxt/nitro-server';
 import { defineNitroPlugin } from 'nitropack/runtime';
+import { standingOf } from '../access/visitor';
 import { useStore } from '../database/open';
 
 /** A view of a garden, by its address: the garden and the name of the view. */
@@ -13,8 +14,12 @@ const VIEW = /^\/gardens\/([\w%.-]+)(?:\/(\w+))?/;
  */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:html', (html, { event }) => {
-    const library = `/api/library/${useStore().digest}`;
-    const data = (path: string) => `<link rel="preload" as="fetch" crossorigin="anonymous" fetchpriority="low" href="${path}">`;
+    const { db, digest } = useStore();
+    const library = `/api/library/${digest}`;
+    // Whoever has to sign in first would be refused all of it.
+    const isIn = standingOf(db, event).role !== null;
+    const data = (path: string) =>
+      isIn ? `<link rel="preload" as="fetch" crossorigin="anonymous" fetchpriority="low" href="${path}">` : '';
     html.head.push(`<meta name="library" content="${library}">`, data(`${library}/places`));
     for (const file of fonts)
       html.head.push(

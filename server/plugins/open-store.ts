@@ -1,6 +1,8 @@
 import { defineNitroPlugin } from 'nitropack/runtime';
-import { DatabaseRefused } from '../database/connection';
+import { isWide } from '../access/listening';
+import { isClosed } from '../access/passphrase';
 import { closeStore, useStore } from '../database/open';
+import { DatabaseRefused } from '../database/refusals';
 import { encodeLibrary } from '../http/library-parts';
 
 /**
@@ -8,12 +10,21 @@ import { encodeLibrary } from '../http/library-parts';
  * closes it when the server stops, so that its main file is whole.
  */
 export default defineNitroPlugin((nitro) => {
+  const stop = (sentence: string) => {
+    console.error(sentence);
+    closeStore();
+    process.exit(1);
+  };
   try {
     encodeLibrary(useStore());
   } catch (error) {
     if (!(error instanceof DatabaseRefused)) throw error;
-    console.error(error.message);
-    process.exit(1);
+    stop(error.message);
   }
+  if (isWide() && !isClosed(useStore().db))
+    stop(
+      'Outwash does not listen wider than this machine without a passphrase: whoever reached it could change everything. ' +
+        'Set one with  npm run passphrase  and start again.',
+    );
   nitro.hooks.hook('close', closeStore);
 });

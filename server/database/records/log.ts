@@ -3,6 +3,7 @@ import type { LogSince } from '../../../core/log/packed';
 import type { Entry, EntryFields, NewEntry } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
+import { earliestKnown } from '../changes';
 import { record, type Recorder } from '../journal';
 import { readRow, readRows } from '../tables';
 import { logAt } from './seen';
@@ -15,7 +16,7 @@ import { mustRead, mustReadAt, revised, type Known } from './reading';
 export function logSince(db: Connection, gardenId: string, since: number): LogSince {
   mustRead(db, 'garden', gardenId, gardenId);
   const at = logAt(db, gardenId);
-  if (since <= 0 || since > at) {
+  if (since <= 0 || since > at || since < earliestKnown(db)) {
     const put = readRows(db, 'entry', gardenId);
     return { at, whole: true, count: put.length, put, gone: [] };
   }

@@ -1,11 +1,13 @@
 import { datesOf, isDated, type DatedEntry } from '../../../core/log/dates';
 import type { Seen } from '../../../core/model/seen';
 import type { Connection } from '../connection';
+import { earliestKnown } from '../changes';
 import { onRollback } from '../transaction';
 
 /** The number of the last change of a garden's log; 0 for an empty one. */
 export function logAt(db: Connection, gardenId: string): number {
-  return db.prepare('SELECT coalesce(max(at), 0) FROM log_change WHERE garden_id = ?').pluck().get(gardenId) as number;
+  const at = db.prepare('SELECT max(at) FROM log_change WHERE garden_id = ?').pluck().get(gardenId) as number | null;
+  return Math.max(at ?? 0, earliestKnown(db));
 }
 
 /** The dates of gardens as of a change of their logs: most presses leave the log as it is. */
