@@ -34,7 +34,7 @@ describe('the server', () => {
     const { port } = taken.address() as AddressInfo;
     const { code, said } = await start(join(folder, 'port.sqlite'), port).ended;
     expect(said.trim()).toBe(
-      `Port ${port} is taken: perhaps Outwash is running already. Choose another one, as in  OUTWASH_PORT=4180 npm run demo`,
+      `Port ${port} is taken by another program. Choose another one, as in  OUTWASH_PORT=4180 npm run demo`,
     );
     expect(code).toBe(1);
   });

@@ -65,9 +65,11 @@ const answersAt = (url) =>
     });
     asked.on('error', () => resolve(false));
   });
-const address = `${cert ? 'https' : 'http'}://${host}:${port}`;
+// Whoever listens on every address is asked at this one.
+const name = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
+const address = `${cert ? 'https' : 'http'}://${name}:${port}`;
 for (let tries = 0; tries < 100 && !ended; tries++) {
-  const answers = await answersAt(`${address}/api/gardens`);
+  const answers = await answersAt(`${address}/api/health`);
   if (answers) {
     say(`Outwash is at ${address}   (Ctrl C stops it)`);
     break;

@@ -34,9 +34,15 @@ export async function callApi<T>(method: ApiMethod, path: string, body?: unknown
   if (response.ok && response.headers.get('content-type')?.startsWith('text/')) return (await response.text()) as T;
   const answer = await response.json().catch(() => ({ message: 'The server gave no readable answer.' }));
   if (response.ok) return answer as T;
+  // Who is signed out is asked to sign in where nothing typed would be lost by it.
+  if (response.status === 401 && method === 'GET')
+    location.assign(`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`);
   const fault: ApiFault = {
     status: response.status,
-    message: answer.message ?? 'Something went wrong.',
+    message:
+      response.status === 401 && !path.startsWith('/api/access/')
+        ? 'You are signed out. Sign in in another window, then try once more.'
+        : (answer.message ?? 'Something went wrong.'),
     fields: answer.fields ?? {},
     current: answer.current ?? null,
   };

@@ -48,11 +48,15 @@ async function attempt(work: () => Promise<unknown>): Promise<boolean> {
     await load();
   }
 }
-const remove = (row: GardenSummary) =>
-  attempt(async () => {
+/** The garden that is asked about before it is removed. */
+const removing = ref<GardenSummary | null>(null);
+const remove = (row: GardenSummary) => {
+  removing.value = null;
+  return attempt(async () => {
     await store.remove(row);
     notices.say(`${row.name} removed.`, 'done', { label: 'Undo', run: () => attempt(() => store.restore(row)) });
   });
+};
 const copy = (row: GardenSummary, plants: boolean) =>
   attempt(async () => void notices.say(`${await store.copy(row, plants)} made${plants ? '' : ', with nothing planted yet'}.`));
 const archive = (row: GardenSummary, on: boolean) =>
@@ -194,7 +198,7 @@ const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one 
                 <a class="link" :href="`/api/gardens/${row.id}/export`" :download="`${row.id}.json`"
                   >Export<span class="sr-only"> {{ row.name }}</span></a
                 >
-                <button class="link text-gap" @click="remove(row)">
+                <button class="link text-gap" @click="removing = row">
                   Remove<span class="sr-only"> {{ row.name }}</span>
                 </button>
               </GardenMore>
@@ -208,6 +212,12 @@ const counted = (n: number, one: string, many: string) => `${n} ${n === 1 ? one 
         {{ archived ? 'Back to the gardens in use' : `Show the archived (${putAway})` }}
       </button>
     </p>
+    <p v-if="store.removed" class="mt-3">
+      <NuxtLink to="/installation#removed" class="link">Removed gardens ({{ store.removed }})</NuxtLink>
+    </p>
+    <AskFirst v-if="removing" :title="`Remove ${removing.name}?`" yes="Remove it" @no="removing = null" @yes="remove(removing)">
+      <p>It stays among the removed gardens for 90 days, with all that belongs to it, and can be brought back until then.</p>
+    </AskFirst>
     <p v-if="store.gardens" class="mt-10 max-w-prose text-sm text-quiet">
       The library is general knowledge, cautiously put. Before you plant, check listings and poisonous plants with your local
       extension office.

@@ -1,4 +1,4 @@
-import type { GardenFields, GardenState, GardenSummary, ListingFields } from '~~/core/model/garden';
+import type { GardenFields, GardenState, GardenSummary, ListingFields, RemovedGarden } from '~~/core/model/garden';
 
 /** A place found by its postal code or on the map. */
 export interface FoundPlace {
@@ -14,9 +14,13 @@ export interface FoundPlace {
 export const useGardensStore = defineStore('gardens', () => {
   const libraryStore = useLibraryStore();
   const gardens = ref<GardenSummary[] | null>(null);
+  /** How many were removed and can be brought back. */
+  const removed = ref(0);
 
   async function load() {
-    [gardens.value] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.loadPlaces()]);
+    const [list] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.loadPlaces()]);
+    gardens.value = list;
+    removed.value = (await callApi<RemovedGarden[]>('GET', '/api/removed')).length;
   }
   /** Makes a garden and answers its id. */
   const make = async (fields: GardenFields) => (await callApi<GardenState>('POST', '/api/gardens', fields)).garden.id;
@@ -30,5 +34,5 @@ export const useGardensStore = defineStore('gardens', () => {
   const saveListing = ({ id, revision, tags, archived }: GardenSummary, fields: Partial<ListingFields>) =>
     callApi('PUT', `/api/gardens/${id}/listing`, { revision, fields: { tags, archived, ...fields } });
   const placeByCode = (code: string) => callApi<Required<FoundPlace>>('GET', `/api/postal/${encodeURIComponent(code)}`);
-  return { gardens, load, make, remove, restore, importFile, copy, saveListing, placeByCode };
+  return { gardens, removed, load, make, remove, restore, importFile, copy, saveListing, placeByCode };
 });

@@ -1,3 +1,4 @@
+import { groupBy } from '../../core/model/group';
 import type { Connection } from './connection';
 import { remembered } from './installation';
 import type { TableName } from './tables';
@@ -20,9 +21,8 @@ export function changeAt(db: Connection, gardenId: string): number {
 /** The rows of a garden that changed after a change, by their table, in the order of the changes. */
 export function changedSince(db: Connection, gardenId: string, since: number): Map<TableName, string[]> {
   const rows = db.prepare('SELECT of, row FROM row_change WHERE garden_id = ? AND at > ? ORDER BY at').all(gardenId, since);
-  const byTable = new Map<TableName, string[]>();
-  for (const { of, row } of rows as { of: TableName; row: string }[]) byTable.get(of)?.push(row) ?? byTable.set(of, [row]);
-  return byTable;
+  const byTable = groupBy(rows as { of: TableName; row: string }[], (change) => change.of);
+  return new Map([...byTable].map(([of, changes]) => [of as TableName, changes.map((change) => change.row)]));
 }
 
 /** Changes before this one are of a database that was since put back to an earlier copy: nothing counts from them. */

@@ -17,7 +17,9 @@ export default defineNitroPlugin((nitro) => {
     const { db, digest } = useStore();
     const library = `/api/library/${digest}`;
     // Whoever has to sign in first would be refused all of it.
-    const isIn = standingOf(db, event).role !== null;
+    const { closed, role } = standingOf(db, event);
+    const isIn = role !== null;
+    html.head.push(`<meta name="access" content="${closed ? (role ?? 'none') : 'open'}">`);
     const data = (path: string) =>
       isIn ? `<link rel="preload" as="fetch" crossorigin="anonymous" fetchpriority="low" href="${path}">` : '';
     html.head.push(`<meta name="library" content="${library}">`, data(`${library}/places`));

@@ -29,8 +29,7 @@ const hang = (plant: ScenePlant) => Math.min(depth.value * 0.9, plant.size.sprea
 <template>
   <svg
     :viewBox="`${-reach} ${-tall} ${2 * reach} ${tall + depth + 0.03}`"
-    class="block w-full"
-    style="max-height: 20rem"
+    class="block max-h-80 w-full"
     role="img"
     :aria-label="label"
   >

@@ -13,6 +13,7 @@ useHead({
   style: [
     {
       key: 'paper',
+      nonce: pageNonce(),
       innerHTML: () =>
         `@page { @bottom-left { content: ${quoted(`${title.value}, ${day.value}`)}; font: 9pt sans-serif; } ` +
         `@bottom-right { content: "page " counter(page) " of " counter(pages); font: 9pt sans-serif; } }`,

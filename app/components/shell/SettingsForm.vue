@@ -5,6 +5,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 const emit = defineEmits<{ close: [] }>();
 const view = useViewStore();
 const garden = useGardenStore();
+const installation = useInstallationStore();
 const UNITS = [
   { value: 'us', words: 'feet', more: 'square feet, quarts, pounds' },
   { value: 'metric', words: 'metres', more: 'square metres, litres, kilograms' },
@@ -48,6 +49,13 @@ const own = computed(() => garden.garden?.money?.currency);
           ><input v-model="view.explained" type="checkbox" class="size-4" /> explain words where they stand</label
         >
         <OfflineNote />
+        <p>
+          <NuxtLink to="/installation" class="link" @click="emit('close')">Backups, removed gardens, who may come in</NuxtLink>
+          <span class="block text-sm text-quiet">For everything on this server.</span>
+        </p>
+        <p v-if="installation.standing.closed">
+          <button class="link" @click="installation.signOut()">Sign out</button>
+        </p>
         <button class="press press-main" @click="emit('close')">Done</button>
       </DialogPanel>
     </div>

@@ -64,7 +64,11 @@ useHead({
   title: () => `Plant labels · ${site.value?.name ?? 'Bed'}`,
   bodyAttrs: { class: 'bare-paper' },
   style: [
-    { key: 'paper-of-labels', innerHTML: () => `@page { size: ${sheet.value.page === 'A4' ? 'A4' : 'letter'}; margin: 0; }` },
+    {
+      key: 'paper-of-labels',
+      nonce: pageNonce(),
+      innerHTML: () => `@page { size: ${sheet.value.page === 'A4' ? 'A4' : 'letter'}; margin: 0; }`,
+    },
   ],
 });
 </script>
