@@ -33,13 +33,18 @@ export const freePort = () =>
 
 /** Does a server answer on a port of this machine? */
 export const answersOn = (port: number): Promise<boolean> =>
-  fetch(`http://127.0.0.1:${port}/api/gardens`).then(
+  fetch(`http://127.0.0.1:${port}/api/health`).then(
     (response) => response.ok,
     () => false,
   );
 
 /** Starts the built server as a process of its own. */
-export const spawnServer = (database: string, port: number, stderr: 'inherit' | 'pipe' = 'inherit') =>
+export const spawnServer = (
+  database: string,
+  port: number,
+  stderr: 'inherit' | 'pipe' = 'inherit',
+  env: Record<string, string> = {},
+) =>
   spawn(process.execPath, ['.output/server/index.mjs'], {
     env: {
       ...process.env,
@@ -48,6 +53,7 @@ export const spawnServer = (database: string, port: number, stderr: 'inherit' | 
       OUTWASH_DATABASE: database,
       OUTWASH_ROOT: process.cwd(),
       OUTWASH_LOG: 'silent',
+      ...env,
     },
     stdio: ['ignore', 'ignore', stderr],
   });

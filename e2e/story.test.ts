@@ -338,6 +338,7 @@ describe('files', () => {
     await page.getByText('list.json is not a garden file').waitFor();
     await page.getByText('More for Juniper Wash').click();
     await page.getByRole('button', { name: 'Remove Juniper Wash' }).click();
+    await page.getByRole('dialog', { name: 'Remove Juniper Wash?' }).getByRole('button', { name: 'Remove it' }).click();
     await page.getByText('Juniper Wash removed.').waitFor();
     await page.getByRole('button', { name: 'Undo' }).click();
     await page.getByRole('link', { name: 'Juniper Wash', exact: true }).waitFor();

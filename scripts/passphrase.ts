@@ -26,9 +26,9 @@ function asked(question: string): Promise<string> {
   if (process.stdin.isTTY) process.stdout.write(question);
   return new Promise((resolve) => {
     lines.once('line', (line) => {
-      lines.close();
       if (process.stdin.isTTY) process.stdout.write('\n');
       resolve(line);
+      lines.close();
     });
     lines.once('close', () => resolve(''));
   });

@@ -29,7 +29,7 @@ const others = computed(() => access.value?.sessions.filter((row) => !row.mine).
 
 <template>
   <section aria-labelledby="access">
-    <h2 id="access">Who may come in</h2>
+    <h2 id="access" class="mb-1">Who may come in</h2>
     <p v-if="!access" class="text-quiet">Looking …</p>
     <template v-else>
       <p v-if="!access.closed" class="max-w-prose">
@@ -53,10 +53,10 @@ const others = computed(() => access.value?.sessions.filter((row) => !row.mine).
                   : 'not set'
             }}</span>
             <button v-if="role === 'change' || isSet('change')" class="link" @click="setting = role">
-              {{ isSet(role) ? 'Change it' : 'Set it' }}<span class="sr-only">: passphrase {{ ROLE_WORDS[role] }}</span>
+              {{ isSet(role) ? 'Change it' : 'Set it' }}<span class="sr-only"> (passphrase {{ ROLE_WORDS[role] }})</span>
             </button>
             <button v-if="isSet(role)" class="link text-gap" @click="taking = role">
-              Take it away<span class="sr-only">: passphrase {{ ROLE_WORDS[role] }}</span>
+              Take it away<span class="sr-only"> (passphrase {{ ROLE_WORDS[role] }})</span>
             </button>
           </span>
           <PassphraseForm
@@ -79,7 +79,7 @@ const others = computed(() => access.value?.sessions.filter((row) => !row.mine).
             >
             <span v-if="row.mine" class="chip ml-auto">this one</span>
             <button v-else class="link ml-auto" @click="attempt(() => store.endSession(row.id), 'That session is ended.')">
-              End it<span class="sr-only">: {{ deviceWords(row.device) }}, from {{ addressWords(row.address) }}</span>
+              End it<span class="sr-only"> ({{ deviceWords(row.device) }}, from {{ addressWords(row.address) }})</span>
             </button>
           </li>
         </ul>

@@ -38,7 +38,7 @@ const wentTo = computed(() => store.backups?.backups.find((row) => row.name === 
 
 <template>
   <section aria-labelledby="backups">
-    <h2 id="backups">Backups</h2>
+    <h2 id="backups" class="mb-1">Backups</h2>
     <p v-if="was" role="status" class="my-2 border-l-4 border-press bg-raised p-2">
       <template v-if="route.query.undone">Undone: everything is again as it was before.</template>
       <template v-else>Everything is again as it was on {{ wentTo ? momentName(wentTo.at) : 'that day' }}.</template>
@@ -61,7 +61,7 @@ const wentTo = computed(() => store.backups?.backups.find((row) => row.name === 
     <template v-else>
       <p v-if="store.backups.backups.length === 0">There is none yet. The first is made a minute after Outwash has started.</p>
       <ScrollRegion v-else label="Table of backups">
-        <table class="tabular as-rows">
+        <table class="tabular">
           <thead>
             <tr>
               <th scope="col">When</th>
@@ -73,15 +73,15 @@ const wentTo = computed(() => store.backups?.backups.find((row) => row.name === 
           <tbody>
             <tr v-for="row in store.backups.backups" :key="row.name">
               <th scope="row" class="whitespace-nowrap">{{ momentName(row.at) }}</th>
-              <td data-label="Why">{{ BACKUP_WORDS[row.kind] }}</td>
-              <td data-label="Size" class="whitespace-nowrap">{{ bytesWords(row.bytes) }}</td>
+              <td>{{ BACKUP_WORDS[row.kind] }}</td>
+              <td class="whitespace-nowrap">{{ bytesWords(row.bytes) }}</td>
               <td class="act">
                 <span class="flex flex-wrap gap-x-4">
                   <a class="link" :href="`/api/backups/${row.name}`" :download="row.name"
-                    >Save it elsewhere<span class="sr-only">: {{ momentName(row.at) }}</span></a
+                    >Save it elsewhere<span class="sr-only"> ({{ momentName(row.at) }})</span></a
                   >
                   <button class="link" :disabled="busy !== ''" @click="asked = row">
-                    Go back to it<span class="sr-only">: {{ momentName(row.at) }}</span>
+                    Go back to it<span class="sr-only"> ({{ momentName(row.at) }})</span>
                   </button>
                 </span>
               </td>

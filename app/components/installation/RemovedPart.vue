@@ -31,7 +31,7 @@ const deleteAsked = () =>
 
 <template>
   <section aria-labelledby="removed">
-    <h2 id="removed">Removed gardens</h2>
+    <h2 id="removed" class="mb-1">Removed gardens</h2>
     <p v-if="!store.removed" class="text-quiet">Looking for them …</p>
     <p v-else-if="store.removed.length === 0">None. A garden that is removed stays here for 90 days.</p>
     <ul v-else class="max-w-2xl divide-y divide-line">
@@ -46,7 +46,7 @@ const deleteAsked = () =>
             Bring back<span class="sr-only"> {{ row.name }}</span>
           </button>
           <button class="link text-gap" @click="asked = row">
-            Delete for good<span class="sr-only">: {{ row.name }}</span>
+            Delete for good<span class="sr-only"> ({{ row.name }})</span>
           </button>
         </span>
       </li>
