@@ -1,4 +1,6 @@
+import { join } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
+import { build } from 'esbuild';
 import { stationChunk, viewFiles } from './scripts/station-chunk';
 
 /** Found when the scripts are built, and written into the server, which is built after them. */
@@ -46,6 +48,20 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    // A thread of the server is a file of its own, which the server's bundle does not take along.
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('compiled', async () => {
+        await build({
+          entryPoints: ['server/workers/check-table.thread.ts'],
+          outfile: join(nitro.options.output.serverDir, 'workers/check-table.mjs'),
+          bundle: true,
+          platform: 'node',
+          format: 'esm',
+          target: 'node20',
+          logLevel: 'error',
+        });
+      });
+    },
     'build:manifest': (manifest) => {
       files = viewFiles(manifest);
       fonts = [...new Set(Object.values(manifest).map(({ file }) => file))].filter((file) =>

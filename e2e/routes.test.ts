@@ -216,8 +216,10 @@ describe('the survey', () => {
     const picture = (data: string) => app.call('POST', `${KETTLE}/pictures`, { data });
     expect((await picture('data:text/html;base64,PGI+')).body.message).toBe('A picture is a PNG, JPEG or WebP.');
     expect((await picture(`data:image/png;base64,${'A'.repeat(1_600_000)}`)).status).toBe(422);
-    const { body } = await picture('data:image/png;base64,AAAA');
-    expect((await app.call('GET', `${KETTLE}/pictures/${body.picture}`)).body.data).toBe('data:image/png;base64,AAAA');
+    expect((await picture('data:image/png;base64,AAAA')).body.message).toBe('That is no PNG that can be read.');
+    const dot = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+    const { body } = await picture(`data:image/png;base64,${dot}`);
+    expect((await app.call('GET', `${KETTLE}/pictures/${body.picture}`)).body.data).toMatch(/^data:image\/png;base64,iVBOR/);
     expect((await app.call('GET', `${KETTLE}/pictures/none`)).status).toBe(404);
   });
 });

@@ -1,4 +1,4 @@
-import { stringify } from 'csv-stringify/browser/esm/sync';
+import { csvText } from '~~/core/words/csv';
 import { plantsGeoJson, POSITION_COLUMNS, positionRows, setOut, type SetOut } from '~~/core/layout/planting-sheet';
 import { sizeHere } from '~~/core/layout/size';
 import { bedSvg } from '~/components/beds/bed-svg';
@@ -42,6 +42,6 @@ export function useBedFiles(site: () => string) {
     if (found) saveText(file('geojson'), 'application/geo+json', JSON.stringify(found, null, 2));
     else notices.say('This bed is not drawn in the yard, so its plants have no place on the earth.', 'fault');
   }
-  const csv = () => saveText(file('csv'), 'text/csv', stringify([[...POSITION_COLUMNS], ...positionRows(rows.value)]));
+  const csv = () => saveText(file('csv'), 'text/csv', csvText([POSITION_COLUMNS, ...positionRows(rows.value)]));
   return { ...scene, rows, svg, geojson, csv };
 }

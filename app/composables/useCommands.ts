@@ -111,7 +111,7 @@ export function useCommands() {
     exportTable: (file: ReferenceFile) => callApi<string>('GET', `/api/gardens/${records.id}/library/${file}`),
     /** Imports a table of the library from CSV text; answers what is wrong with it, nothing where it was taken. */
     importTable: async (file: ReferenceFile, text: string) => {
-      type Answer = { taken: number; added: number; same: number; problems: LibraryProblem[] };
+      type Answer = { taken: number; added: number; same: number; problems: LibraryProblem[]; faults: number };
       const answer = await records.send<Answer>('POST', '/library/import', { file, text });
       if (answer.taken > 0)
         records.undoable(`${answer.taken} ${answer.taken === 1 ? 'row' : 'rows'} of ${file} saved as your own.`);

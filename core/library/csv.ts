@@ -1,4 +1,5 @@
 import { stringify } from 'csv-stringify/sync';
+import { safeCell } from '../model/csv-cells';
 import type { OwnRowFields } from '../model/garden';
 import type { Library } from '../model/reference';
 import type { ReferenceFile } from '../model/tables';
@@ -11,7 +12,7 @@ import { parseReferenceFile, type LibraryProblem } from './parse';
 export function csvOf(library: Library, file: ReferenceFile): string {
   return stringify(
     rowsOf(library, file).map((row) => cellsOf(file, row)),
-    { header: true, columns: columnsOf(file) },
+    { header: true, columns: columnsOf(file), cast: { string: safeCell } },
   );
 }
 

@@ -1,4 +1,5 @@
 import { parse } from 'csv-parse/sync';
+import { plainCell } from '../model/csv-cells';
 import { SCHEMAS, type Library } from '../model/reference';
 import { REFERENCE_FILE_NAMES, type ReferenceFile, TABLES } from '../model/tables';
 
@@ -30,6 +31,7 @@ export function parseReferenceFile(file: ReferenceFile, text: string): { rows: u
     delimiter,
     skip_empty_lines: true,
     relax_column_count: true,
+    cast: plainCell,
   }) as Record<string, string>[];
   // Where cells are parted by semicolons, decimals are written with a comma.
   if (delimiter === ';')

@@ -1,5 +1,5 @@
-import { stringify } from 'csv-stringify/browser/esm/sync';
 import type { BuyingSeason, GoodsLine, PlantLine, Question, ShoppingLine, Source } from '../plan/shopping/list';
+import { csvText } from './csv';
 import { gateSentence } from './gates';
 import type { PlantSize } from '../model/vocabulary';
 
@@ -107,5 +107,5 @@ export function shoppingCsv(lines: readonly ShoppingLine[], currency: string): s
           '',
         ],
   );
-  return stringify([header, ...rows]);
+  return csvText([header, ...rows]);
 }

@@ -8,6 +8,7 @@ import { readGarden } from '../database/records/reading';
 import { readShelf } from '../database/shelf';
 import { mustKnow } from '../http/names';
 import { route } from '../http/route';
+import { withPicturesRedrawn } from '../pictures/redrawn';
 
 export default route(
   {
@@ -33,8 +34,9 @@ export default route(
     // What the shelf here says alike is not said again.
     const shelf = new Map(readShelf(request.db).map((row) => [`${row.file} ${row.key}`, JSON.stringify(row.cells)]));
     const own = body.own.filter((row) => shelf.get(`${row.file} ${row.key}`) !== JSON.stringify(row.cells));
+    const file = await withPicturesRedrawn(body);
     await backUpBeforeImport(store);
-    const id = importGarden(request.db, { ...body, own });
+    const id = importGarden(request.db, { ...file, own });
     request.header('Location', `/api/gardens/${id}`);
     return readGarden(request.db, id);
   },

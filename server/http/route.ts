@@ -141,6 +141,19 @@ export function change<T = undefined>(
   });
 }
 
+/** The same where something is found out first that takes a while: others are answered meanwhile. */
+export function preparedChange<T, P>(
+  contract: Omit<Contract<T>, 'answers' | 'status'> & { answers?: string },
+  prepare: (request: Request<T>) => Promise<P>,
+  work: (request: Request<T>, prepared: P) => object | void,
+) {
+  return route<T>({ answers: STATE, ...contract, query: { ...contract.query, ...SINCE } }, async (request) => {
+    const prepared = await prepare(request);
+    const [state, more] = carryOut(request, () => work(request, prepared));
+    return { ...state, ...more };
+  });
+}
+
 /** A route that adds a record to a garden's `list`, by its part of the path; the answer names the new record's address. */
 export function addition<T>(
   list: string,

@@ -4,6 +4,7 @@ import { logNames } from '~~/core/log/exchange/names';
 import { DAY_ORDERS, guessColumns, readLogTable, type ColumnMap, type DayOrder } from '~~/core/log/exchange/read-table';
 import { SIGHTING_KINDS, type EntryKind } from '~~/core/model/vocabulary';
 import { KIND_WORDS, placeWords, sayingWords, subjectWords } from '~~/core/words/log';
+import { plainCell } from '~~/core/model/csv-cells';
 import { dateName } from '~~/core/model/half-month';
 
 /** Records in bulk, pasted or from a file: columns mapped by hand, looked at first, and taken all or not at all. */
@@ -58,6 +59,7 @@ async function read(content: string) {
       relax_column_count: true,
       skip_empty_lines: true,
       trim: true,
+      cast: plainCell,
     }) as string[][];
     map.value = guessColumns(rows.value[0] ?? []);
     headed.value = Object.keys(map.value).length > 0;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
-import { stringify } from 'csv-stringify/browser/esm/sync';
+import { csvText } from '~~/core/words/csv';
 import { LEDGER_COLUMNS, ledgerRows, sortedLedger, type LedgerColumn, type LedgerRow } from '~~/core/words/ledger';
 
 /** The braid in words: every need of every target, with what is missing and who serves it. */
@@ -29,7 +29,7 @@ async function copy() {
   await navigator.clipboard.writeText([heads, ...rows.value.map(cells)].map((line) => line.join('\t')).join('\n'));
   notices.say('The ledger is copied as text.');
 }
-const csv = () => saveText(`${garden.id}-ledger.csv`, 'text/csv', stringify([heads, ...rows.value.map(cells)]));
+const csv = () => saveText(`${garden.id}-ledger.csv`, 'text/csv', csvText([heads, ...rows.value.map(cells)]));
 const explain = (row: LedgerRow) => view.explain({ kind: 'need', target: row.target, stage: row.stage, special: row.special });
 </script>
 

@@ -18,9 +18,9 @@ const ahead = computed(() => {
 });
 const kinds = computed(() => [...new Set(ahead.value.map((task) => task.action))]);
 async function csv() {
-  const { stringify } = await import('csv-stringify/browser/esm/sync');
+  const { csvText } = await import('~~/core/words/csv');
   const rows = taskRows(ahead.value, work.names, view.inUnits);
-  saveText(`${garden.id}-work.csv`, 'text/csv', stringify([[...TASK_COLUMNS], ...rows]));
+  saveText(`${garden.id}-work.csv`, 'text/csv', csvText([TASK_COLUMNS, ...rows]));
 }
 async function ics(kind: string | null) {
   const { icsOf } = await import('~/composables/useIcs');

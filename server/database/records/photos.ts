@@ -2,13 +2,11 @@ import { limitSentence, MOST } from '../../../core/model/limits';
 import type { PhotoFields } from '../../../core/model/log';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
-import { bareJpeg } from '../jpeg';
 import { mustRead } from './reading';
 import { inTransaction } from '../transaction';
 
 const PREFIX = 'data:image/jpeg;base64,';
-/** The bytes of a photograph, without what a camera wrote into it: where it was taken, by whom and with what. */
-const bytesOf = (dataUrl: string): Buffer => bareJpeg(Buffer.from(dataUrl.slice(PREFIX.length), 'base64'));
+const bytesOf = (dataUrl: string): Buffer => Buffer.from(dataUrl.slice(PREFIX.length), 'base64');
 
 /** Saves a photograph of a garden under its id; one that is there already is left as it is. */
 export function savePhoto(db: Connection, gardenId: string, id: string, { full, small }: PhotoFields) {

@@ -30,7 +30,10 @@ const WORDS: Record<ReferenceFile, string> = {
   'prices.csv': 'What plants and goods cost, where you set it',
 };
 const problems = ref<LibraryProblem[]>([]);
+/** How many there are; only the first are named. */
+const faults = ref(0);
 const readFrom = ref('');
+const SHOWN = 200;
 const said = ref('');
 const busy = ref(false);
 /** With the rules of care, which are fetched apart. */
@@ -64,6 +67,7 @@ async function read(file: ReferenceFile, event: Event) {
   try {
     const answer = await commands.importTable(file, await chosen.text());
     problems.value = answer.problems;
+    faults.value = answer.faults;
     if (answer.problems.length === 0)
       said.value =
         answer.taken === 0
@@ -92,14 +96,16 @@ async function read(file: ReferenceFile, event: Event) {
       {{ counts.nativeRows }} native, {{ counts.introducedRows }} introduced and {{ counts.listedRows }} invasive or noxious
       statuses; {{ counts.lowConfidence }} rows of low confidence.
     </p>
+    <p v-if="busy" role="status" class="mt-2 text-quiet">Checking {{ readFrom }} …</p>
     <div v-if="said" role="status" class="mt-2 border-l-4 border-press bg-raised p-2">{{ said }}</div>
     <div v-if="problems.length" role="alert" class="mt-2 border-l-4 border-gap bg-raised p-2">
       <p>
-        <strong>Nothing of {{ readFrom }} was taken.</strong> {{ problems.length }}
-        {{ problems.length === 1 ? 'cell is' : 'cells are' }} at fault:
+        <strong>Nothing of {{ readFrom }} was taken.</strong> {{ faults }} {{ faults === 1 ? 'cell is' : 'cells are' }} at fault{{
+          faults > SHOWN ? `; the first ${SHOWN}` : ''
+        }}:
       </p>
       <ul class="max-h-52 overflow-auto text-sm">
-        <li v-for="(problem, i) in problems.slice(0, 200)" :key="i">
+        <li v-for="(problem, i) in problems.slice(0, SHOWN)" :key="i">
           Row {{ problem.row }}<template v-if="problem.column">, {{ problem.column }}</template
           >: {{ problem.message }}
         </li>

@@ -6,9 +6,9 @@ import { logNames } from '~~/core/log/exchange/names';
 const garden = useGardenStore();
 const log = useLogStore();
 async function csv() {
-  const { stringify } = await import('csv-stringify/browser/esm/sync');
+  const { csvText } = await import('~~/core/words/csv');
   const rows = logRows([...log.book.entries].reverse(), logNames(garden.library!, garden.sites));
-  saveText(`${garden.id}-log.csv`, 'text/csv', stringify([[...LOG_COLUMNS], ...rows]));
+  saveText(`${garden.id}-log.csv`, 'text/csv', csvText([LOG_COLUMNS, ...rows]));
 }
 </script>
 

@@ -2,6 +2,8 @@ import { PhotoFields } from '../../../../../core/model/log';
 import { id } from '../../../../../core/model/fields';
 import { Fault } from '../../../../database/faults';
 import { savePhoto } from '../../../../database/records/photos';
+import { mustRead } from '../../../../database/records/reading';
+import { redrawnPhoto } from '../../../../pictures/redrawn';
 import { route } from '../../../../http/route';
 
 export default route(
@@ -11,10 +13,12 @@ export default route(
     answers: 'its id',
     most: 2_500_000,
   },
-  (request) => {
+  async (request) => {
     const photo = request.param('photo');
     if (!id.safeParse(photo).success) throw new Fault(422, 'An id is up to 64 lower-case letters, digits and hyphens.');
-    savePhoto(request.db, request.gardenId, photo, request.body);
+    mustRead(request.db, 'garden', request.gardenId, request.gardenId);
+    const sizes = await redrawnPhoto(request.body);
+    savePhoto(request.db, request.gardenId, photo, sizes);
     return { photo };
   },
 );

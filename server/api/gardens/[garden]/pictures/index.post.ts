@@ -1,6 +1,7 @@
 import { Picture } from '../../../../../core/model/yard';
 import { savePicture } from '../../../../database/records/pictures';
 import { mustRead } from '../../../../database/records/reading';
+import { redrawnUnderlay } from '../../../../pictures/redrawn';
 import { route } from '../../../../http/route';
 
 export default route(
@@ -11,10 +12,11 @@ export default route(
     status: 201,
     most: 2_000_000,
   },
-  (request) => {
-    const { db, body, gardenId } = request;
-    mustRead(db, 'garden', gardenId, gardenId);
-    const picture = savePicture(db, gardenId, body.data);
+  async (request) => {
+    const { body, gardenId } = request;
+    mustRead(request.db, 'garden', gardenId, gardenId);
+    const data = await redrawnUnderlay(body.data, 'data');
+    const picture = savePicture(request.db, gardenId, data);
     request.header('Location', `/api/gardens/${gardenId}/pictures/${picture}`);
     return { picture };
   },
