@@ -70,7 +70,7 @@ describe('an answer', () => {
   it('of another version of the library nothing is given, and a sentence says what to do', async () => {
     const { answer, body } = await raw(`/api/library/${'0'.repeat(64)}/living`);
     expect(answer.statusCode).toBe(404);
-    expect(answer.headers['cache-control']).toBeUndefined();
+    expect(answer.headers['cache-control']).toBe('no-store');
     expect(JSON.parse(body.toString()).message).toMatch(/load the page again/);
   });
   it('a fault and a head stay readable', async () => {

@@ -13,6 +13,14 @@ export function isApiFault(error: unknown): error is ApiFault {
 
 export type ApiMethod = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
+let leaving = false;
+/** Goes to the page to sign in, and from there back here. Of several requests refused together only the first does. */
+function askToSignIn() {
+  if (leaving) return;
+  leaving = true;
+  location.assign(`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`);
+}
+
 /** Calls the server; throws an ApiFault with a sentence fit to show, also when it cannot be reached. */
 export async function callApi<T>(method: ApiMethod, path: string, body?: unknown): Promise<T> {
   let response: Response;
@@ -35,8 +43,7 @@ export async function callApi<T>(method: ApiMethod, path: string, body?: unknown
   const answer = await response.json().catch(() => ({ message: 'The server gave no readable answer.' }));
   if (response.ok) return answer as T;
   // Who is signed out is asked to sign in where nothing typed would be lost by it.
-  if (response.status === 401 && method === 'GET')
-    location.assign(`/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`);
+  if (response.status === 401 && method === 'GET') askToSignIn();
   const fault: ApiFault = {
     status: response.status,
     message:

@@ -35,6 +35,8 @@ const KETTLE_VIEWS: View[] = [
 const OTHER_VIEWS: View[] = [
   ['/', 'Gardens'],
   ['/new-garden', 'A new garden'],
+  ['/installation', 'Backups and access'],
+  ['/sign-in', 'Sign in'],
   ['/gardens/fourth-floor-brickyard-row/place/yard', 'Yard plan'],
   ['/gardens/fourth-floor-brickyard-row/season/timing', 'Timing'],
   ['/gardens/juniper-wash/targets', 'Targets'],
