@@ -52,8 +52,10 @@ export default defineNuxtConfig({
     'nitro:init': (nitro) => {
       nitro.hooks.hook('compiled', async () => {
         await build({
-          entryPoints: ['server/workers/check-table.thread.ts'],
-          outfile: join(nitro.options.output.serverDir, 'workers/check-table.mjs'),
+          entryPoints: ['server/workers/check-table.thread.ts', 'server/workers/check-file.thread.ts'],
+          outdir: join(nitro.options.output.serverDir, 'workers'),
+          outExtension: { '.js': '.mjs' },
+          external: ['better-sqlite3'],
           bundle: true,
           platform: 'node',
           format: 'esm',

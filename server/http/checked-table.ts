@@ -1,20 +1,16 @@
-import { existsSync } from 'node:fs';
-import { dirname, join } from 'node:path';
-import { Worker } from 'node:worker_threads';
+import { join } from 'node:path';
 import type { OwnRowFields } from '../../core/model/garden';
 import type { ReferenceFile } from '../../core/model/tables';
 import { Fault } from '../database/faults';
 import type { Store } from '../database/open';
 import { readShelf } from '../database/shelf';
 import { checkTable, type TableChecked, type TableToCheck } from '../workers/check-table';
+import { inThread } from '../workers/thread';
 
 /** The longest that the check of a table may take (ms), and how many are checked together. */
 const MOST_MS = 60_000;
 const MOST_AT_ONCE = 2;
 let checking = 0;
-
-/** The file of the thread: it lies beside the built server (nuxt.config.ts). */
-const workerFile = () => join(dirname(process.argv[1] ?? ''), 'workers/check-table.mjs');
 
 /** Checks a table of the library for a garden, in a thread of its own. `own`: the garden’s rows over the library. */
 export async function checkedTable(store: Store, own: OwnRowFields[], file: ReferenceFile, text: string): Promise<TableChecked> {
@@ -22,29 +18,11 @@ export async function checkedTable(store: Store, own: OwnRowFields[], file: Refe
   checking++;
   const bare = ({ file: of, key, cells }: OwnRowFields): OwnRowFields => ({ file: of, key, cells });
   const over = [readShelf(store.db).map(bare), own.map(bare)];
+  const table: TableToCheck = { folder: join(store.root, 'reference'), over, file, text };
+  const late = () => new Fault(422, 'The table takes too long to check. Import it in parts.');
   try {
-    return await inThread({ folder: join(store.root, 'reference'), over, file, text });
+    return await inThread('check-table', table, () => checkTable(table), MOST_MS, late);
   } finally {
     checking--;
   }
-}
-
-function inThread(workerData: TableToCheck): Promise<TableChecked> {
-  // The server for developing has no built files.
-  if (import.meta.dev) return Promise.resolve(checkTable(workerData));
-  const path = workerFile();
-  if (!existsSync(path)) throw new Error(`The thread that checks tables is not built: ${path}`);
-  return new Promise((resolve, reject) => {
-    const worker = new Worker(path, { workerData });
-    const late = setTimeout(() => {
-      void worker.terminate();
-      reject(new Fault(422, 'The table takes too long to check. Import it in parts.'));
-    }, MOST_MS);
-    worker.once('message', (found: TableChecked) => resolve(found));
-    worker.once('error', reject);
-    worker.once('exit', () => {
-      clearTimeout(late);
-      reject(new Error('The thread that checks tables ended without an answer.'));
-    });
-  });
 }

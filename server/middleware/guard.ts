@@ -1,5 +1,7 @@
 import { defineEventHandler, getRequestHeader, setResponseHeader, setResponseStatus } from 'h3';
+import type { Role } from '../../core/model/installation';
 import { standingOf } from '../access/visitor';
+import { databaseFault } from '../database/faults';
 import { useStore } from '../database/open';
 import { isOwnHost } from '../http/hosts';
 
@@ -32,7 +34,14 @@ export default defineEventHandler((event) => {
     return refuse(403, 'Changes are only taken from Outwash’s own pages.');
   if (!path.startsWith('/api/')) return FILE.test(path) ? refuse(404, 'There is no such file.') : undefined;
   if (OPEN.test(path)) return;
-  const { role } = standingOf(useStore().db, event);
+  let role: Role | null;
+  try {
+    ({ role } = standingOf(useStore().db, event));
+  } catch (error) {
+    const fault = databaseFault(error);
+    if (!fault) throw error;
+    return refuse(fault.status, fault.message);
+  }
   if (role === null) return refuse(401, 'Sign in first: this Outwash has a passphrase.');
   if (isChange && role === 'read') return refuse(403, 'You signed in to look: that passphrase changes nothing.');
 });

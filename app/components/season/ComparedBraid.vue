@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dateName } from '~~/core/model/half-month';
 import { differenceWords } from '~~/core/words/needs';
 import { SPIRIT_NAMES } from '~/components/plan/planner/wishes-words';
 import { momentOf, THEN_WORDS } from '~/stores/comparison';
@@ -60,7 +61,10 @@ const lines = computed(() => {
               ? 'Nothing has changed since.'
               : `${changes.length} ${changes.length === 1 ? 'change' : 'changes'} since: ${changes.slice(0, 4).join('; ')}${changes.length > 4 ? ' …' : ''}.`
           }}
-          <template v-if="youngerThan">The garden is in here for less long than that: this is how it began.</template>
+          <template v-if="comparison.then?.stood_at"
+            >Changes so far back are no longer remembered one by one: this is the garden as it was saved on
+            {{ dateName(comparison.then.stood_at.slice(0, 10)) }}, the nearest that is known. </template
+          ><template v-else-if="youngerThan">The garden is in here for less long than that: this is how it began.</template>
         </template>
       </p>
       <h3 class="mt-2">{{ isThen ? 'What changed' : 'What would be different' }}</h3>

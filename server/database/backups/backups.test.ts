@@ -23,7 +23,8 @@ import { createGarden, deleteRemoved, listGardens, listRemoved, removeGarden, re
 import { logSince } from '../records/log';
 import { readChanges, readGarden } from '../records/reading';
 import { backUpBeforeImport, backupFolder, dailyRound, makeBackup, restoreBackup } from './backups';
-import { backUpNow, flawOf, listBackups } from './files';
+import { backUpNow, listBackups } from './files';
+import { flawOf } from './flaw';
 import { PRESSES } from '../testing/presses';
 
 const MIGRATIONS = 'server/database/migrations';
@@ -205,5 +206,7 @@ describe('a removed garden', () => {
     deleteRemoved(store.db, POND);
     const fields = JSON.parse(readFileSync('demo/kettle-pond-commons.json', 'utf8')).garden;
     expect(createGarden(store.db, fields)).toBe(POND);
+    // One of the same id that is made later has nothing of it.
+    expect(readGarden(store.db, POND)).toMatchObject({ sites: [], plantings: [], work: [], plans: [{ name: 'Plan' }] });
   });
 });

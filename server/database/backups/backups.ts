@@ -7,8 +7,9 @@ import { remember } from '../installation';
 import { openStore, type Store } from '../open';
 import { deleteLongRemoved } from '../records/gardens';
 import { inTransaction } from '../transaction';
-import { ACCESS_TABLES, backUp, backUpNow, flawOf, foldersOf, listBackups, sync, type KeptBackup } from './files';
+import { ACCESS_TABLES, backUp, backUpNow, foldersOf, listBackups, sync, type KeptBackup } from './files';
 import type { BackupKind } from '../../../core/model/installation';
+import { flawOf } from './flaw';
 
 /** Backups are made and put back one after the other. */
 let last: Promise<unknown> = Promise.resolve();

@@ -10,10 +10,13 @@ import {
   statfsSync,
   statSync,
 } from 'node:fs';
+import { open } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { Fault } from '../faults';
 import { BACKUP_KINDS, type BackupKind } from '../../../core/model/installation';
+import { inThread } from '../../workers/thread';
+import { flawOf } from './flaw';
 import { outlived, type Backup } from './keep';
 
 type Connection = Database.Database;
@@ -55,20 +58,6 @@ export function listBackups(folder: string): KeptBackup[] {
     .sort((a, b) => b.at.localeCompare(a.at));
 }
 
-/** Does a file hold a whole database? What is wrong with it otherwise, in SQLite's words. */
-export function flawOf(file: string): string | null {
-  let db: Connection | undefined;
-  try {
-    db = new Database(file, { readonly: true, fileMustExist: true });
-    const found = db.pragma('integrity_check(1)', { simple: true });
-    return found === 'ok' ? null : String(found);
-  } catch (error) {
-    return (error as Error).message;
-  } finally {
-    db?.close();
-  }
-}
-
 /** Refuses a backup where the disk has no room for it. */
 function mustHaveRoom(db: Connection, folder: string) {
   const { bavail, bsize } = statfsSync(folder);
@@ -90,8 +79,8 @@ function begin(db: Connection, folder: string, kind: BackupKind) {
   return { name, part: join(folder, name + UNFINISHED), whole: join(folder, name) };
 }
 
-/** Makes a copied database a backup: one file, without who may come in, checked, on the disk, under its name. */
-function finish({ name, part, whole }: ReturnType<typeof begin>, folder: string): KeptBackup {
+/** Makes a copied database one file, without who may come in. */
+function strip(part: string) {
   const copy = new Database(part);
   try {
     copy.pragma('journal_mode = DELETE');
@@ -100,15 +89,19 @@ function finish({ name, part, whole }: ReturnType<typeof begin>, folder: string)
   } finally {
     copy.close();
   }
-  const flaw = flawOf(part);
-  if (flaw !== null) {
-    rmSync(part, { force: true });
-    throw new Fault(500, `The backup did not pass its check and was thrown away: ${flaw}`);
-  }
-  sync(part);
+}
+
+function mustBeWhole(flaw: string | null, part: string) {
+  if (flaw === null) return;
+  rmSync(part, { force: true });
+  throw new Fault(500, `The backup did not pass its check and was thrown away: ${flaw}`);
+}
+
+/** Gives a backup that is whole and on the disk its name, and clears away those that are no longer kept. */
+function settle({ name: given, part, whole }: ReturnType<typeof begin>, folder: string): KeptBackup {
   renameSync(part, whole);
-  for (const { name: old } of outlived(listBackups(folder))) if (old !== name) rmSync(join(folder, old), { force: true });
-  return listBackups(folder).find((backup) => backup.name === name)!;
+  for (const { name: old } of outlived(listBackups(folder))) if (old !== given) rmSync(join(folder, old), { force: true });
+  return listBackups(folder).find((backup) => backup.name === given)!;
 }
 
 /** Waits until a file is on the disk. */
@@ -125,12 +118,26 @@ export function sync(file: string) {
 export function backUpNow(db: Connection, folder: string, kind: BackupKind): KeptBackup {
   const target = begin(db, folder, kind);
   db.prepare('VACUUM INTO ?').run(target.part);
-  return finish(target, folder);
+  strip(target.part);
+  mustBeWhole(flawOf(target.part), target.part);
+  sync(target.part);
+  return settle(target, folder);
 }
 
-/** Backs a database up a few pages at a time, while it is used; what is written meanwhile is in it. */
+/** How many pages are copied before others have their turn. */
+const PAGES = 500;
+/** The longest that the check of a backup may take (ms). */
+const MOST_CHECK_MS = 1_800_000;
+
+/** Backs a database up a few pages at a time, while it is used; what is written meanwhile is in it. Nobody waits for it. */
 export async function backUp(db: Connection, folder: string, kind: BackupKind): Promise<KeptBackup> {
   const target = begin(db, folder, kind);
-  await db.backup(target.part, { progress: () => 500 });
-  return finish(target, folder);
+  const { part } = target;
+  await db.backup(part, { progress: () => PAGES });
+  strip(part);
+  const late = () => new Fault(500, 'The check of the backup took too long.');
+  mustBeWhole(await inThread('check-file', part, () => flawOf(part), MOST_CHECK_MS, late), part);
+  const handle = await open(part, 'r+');
+  await handle.sync().finally(() => handle.close());
+  return settle(target, folder);
 }

@@ -4,6 +4,7 @@ import { slugOf } from '../../../core/model/slug';
 import type { Connection } from '../connection';
 import { Fault } from '../faults';
 import { noteChanges } from '../changes';
+import { HeldRows } from '../held-rows';
 import { record } from '../journal';
 import { insertRow } from '../tables';
 import { mustReadAt, newId, revised } from './reading';
@@ -127,6 +128,8 @@ export function deleteLongRemoved(db: Connection, now: string): number {
 /** Deletes a garden with all that belongs to it. */
 function deleteGarden(db: Connection, id: string) {
   db.prepare('DELETE FROM garden WHERE id = ?').run(id);
+  // Its rows went by way of the garden's, past tables.ts.
+  HeldRows.forget(db);
   for (const table of ['row_change', 'log_change']) db.prepare(`DELETE FROM ${table} WHERE garden_id = ?`).run(id);
 }
 
