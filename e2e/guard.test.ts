@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { request as secureRequest } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -136,6 +137,58 @@ describe('a change', () => {
     const { status, body } = await app.call('PUT', `${KETTLE}/sites/${_id}`, { revision, fields: { ...fields, name } });
     expect(status).toBe(422);
     expect(body.fields['fields.name']).toContain('control characters');
+  });
+});
+
+describe('a long table of the library', () => {
+  it('is checked beside everything else, and what is wrong with it is counted', async () => {
+    const rows = Array.from({ length: 45_000 }, (_, i) => `danaus-plexippus,asclepias-${i},often,,,,low`);
+    const text = ['target,plant,rank,light,note,part,confidence', ...rows].join('\n');
+    let answered = false;
+    const checked = app.call('POST', `${KETTLE}/library/import`, { file: 'hosts.csv', text }).finally(() => (answered = true));
+    let others = 0;
+    while (!answered) {
+      expect((await app.call('GET', '/api/gardens')).status).toBe(200);
+      others++;
+    }
+    const { status, body } = await checked;
+    expect(status).toBe(200);
+    expect(body).toMatchObject({ taken: 0, faults: 90_000 });
+    expect(body.problems).toHaveLength(500);
+    // It takes far longer than a request: many were answered meanwhile.
+    expect(others).toBeGreaterThan(10);
+  });
+});
+
+const hasOpenssl = spawnSync('openssl', ['version']).status === 0;
+describe.skipIf(!hasOpenssl)('over https', () => {
+  it('it serves with a certificate and key, and its cookie goes over nothing else', async () => {
+    const [cert, key] = [join(folder, 'cert.pem'), join(folder, 'key.pem')];
+    spawnSync('openssl', ['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '2', '-keyout', key, '-out', cert, '-subj', '/CN=Outwash']); // prettier-ignore
+    const port = await freePort();
+    const env = { NITRO_SSL_CERT: readFileSync(cert, 'utf8'), NITRO_SSL_KEY: readFileSync(key, 'utf8') };
+    const server = spawnServer(join(folder, 'secure.sqlite'), port, 'inherit', env);
+    const ask = (method: string, path: string, body = '') =>
+      new Promise<{ status: number; headers: Record<string, unknown> }>((resolve, reject) => {
+        const headers = { 'content-type': 'application/json', 'content-length': String(Buffer.byteLength(body)) };
+        const call = secureRequest({ port, path, method, headers, rejectUnauthorized: false }, (response) => {
+          response.resume();
+          resolve({ status: response.statusCode!, headers: response.headers });
+        });
+        call.on('error', reject);
+        call.end(body);
+      });
+    await expect.poll(() => ask('GET', '/api/health').then((answer) => answer.status, () => 0), { timeout: 30_000 }).toBe(200); // prettier-ignore
+    const set = await ask(
+      'PUT',
+      '/api/access/passphrase',
+      JSON.stringify({ role: 'change', passphrase: 'four wet geese at dawn' }),
+    );
+    expect(set.status).toBe(200);
+    expect(String(set.headers['set-cookie'])).toMatch(/; Secure/);
+    expect(set.headers['strict-transport-security']).toContain('max-age=');
+    expect((await ask('GET', '/api/gardens')).status).toBe(401);
+    await new Promise((resolve) => server.once('exit', resolve) && server.kill('SIGTERM'));
   });
 });
 

@@ -185,6 +185,14 @@ describe('a passphrase', () => {
     await other.getByRole('button', { name: 'Sign in' }).click();
     await other.waitForURL(/\/gardens\/kettle-pond-commons\/season/);
     await other.getByText('You signed in to look: nothing can be changed.').waitFor();
+    const kept = await other.evaluate(() =>
+      Promise.all(['/api/backups', '/api/removed'].map((path) => fetch(path).then((answer) => answer.status))),
+    );
+    expect(kept).toEqual([403, 403]);
+    await other.goto(app.url);
+    await other.getByText('Kettle Pond Commons').first().waitFor();
+    await other.goto(`${app.url}/installation`);
+    await other.getByText('You signed in to look. Backups').waitFor();
     const cookies = await context.cookies();
     expect(cookies).toMatchObject([{ name: 'outwash-session', httpOnly: true, sameSite: 'Lax' }]);
     const refused = await other.evaluate(() =>

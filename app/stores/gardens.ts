@@ -13,6 +13,7 @@ export interface FoundPlace {
 /** The gardens of this server, and what is done with a garden as a whole. Faults are thrown, for the views to show. */
 export const useGardensStore = defineStore('gardens', () => {
   const libraryStore = useLibraryStore();
+  const installation = useInstallationStore();
   const gardens = ref<GardenSummary[] | null>(null);
   /** How many were removed and can be brought back. */
   const removed = ref(0);
@@ -20,7 +21,8 @@ export const useGardensStore = defineStore('gardens', () => {
   async function load() {
     const [list] = await Promise.all([callApi<GardenSummary[]>('GET', '/api/gardens'), libraryStore.loadPlaces()]);
     gardens.value = list;
-    removed.value = (await callApi<RemovedGarden[]>('GET', '/api/removed')).length;
+    // Whoever signed in to look is not shown them.
+    if (installation.standing.role === 'change') removed.value = (await callApi<RemovedGarden[]>('GET', '/api/removed')).length;
   }
   /** Makes a garden and answers its id. */
   const make = async (fields: GardenFields) => (await callApi<GardenState>('POST', '/api/gardens', fields)).garden.id;

@@ -1,5 +1,4 @@
 import type { Connection } from './connection';
-import type { ListTable, Records, TableName } from './tables';
 import { onRollback } from './transaction';
 
 type Row = { id: string };
@@ -35,7 +34,7 @@ export class HeldRows {
 
   readonly #lists = new Map<string, Held>();
 
-  list<T extends ListTable>(table: T, gardenId: string, reading: Reading<Records[T]>): readonly Records[T][] {
+  list<R extends Row>(table: string, gardenId: string, reading: Reading<R>): readonly R[] {
     const key = `${table} ${gardenId}`;
     const held = this.#lists.get(key);
     const rows = held ? brought(held, reading) : reading.all();
@@ -43,10 +42,10 @@ export class HeldRows {
     this.#lists.delete(key);
     this.#lists.set(key, { rows, changed: new Map() });
     this.#bound();
-    return rows as readonly Records[T][];
+    return rows;
   }
 
-  changed(table: TableName, gardenId: string, id: string, now: Row | null) {
+  changed(table: string, gardenId: string, id: string, now: Row | null) {
     this.#lists.get(`${table} ${gardenId}`)?.changed.set(id, now);
   }
 

@@ -7,6 +7,8 @@ import { isOwnHost } from '../http/hosts';
 
 /** What can be asked without having signed in: whether one has to, and to do so. */
 const OPEN = /^\/api\/(health|access(\/sign-(in|out))?)$/;
+/** What holds more than the gardens there are. */
+const KEEPERS = /^\/api\/(backups|removed)(\/|$)/;
 /** A file: what has an ending, or lies where the built files do. It would have been answered before. */
 const FILE = /^\/_nuxt\/|\.[a-z0-9]{2,12}$/i;
 
@@ -43,7 +45,8 @@ export default defineEventHandler((event) => {
     return refuse(fault.status, fault.message);
   }
   if (role === null) return refuse(401, 'Sign in first: this Outwash has a passphrase.');
-  if (isChange && role === 'read') return refuse(403, 'You signed in to look: that passphrase changes nothing.');
+  if (role === 'read' && isChange) return refuse(403, 'You signed in to look: that passphrase changes nothing.');
+  if (role === 'read' && KEEPERS.test(path)) return refuse(403, 'You signed in to look: this is for whoever may change things.');
 });
 
 /** Does a request come from a page of another origin? One without an origin of its own (a sandboxed frame) sends the word null. */

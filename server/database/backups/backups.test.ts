@@ -128,6 +128,17 @@ describe('going back to a backup', () => {
     restoreGarden(store.db, POND);
     expect(metres()).toBe(22);
   });
+  it('brings back the oldest that is kept too, though another takes its place in the list', async () => {
+    PRESSES.changePlace!(store.db, POND, 1);
+    const { name } = await makeBackup(store, 'asked');
+    PRESSES.changePlace!(store.db, POND, 2);
+    const { before: oldest } = await restoreBackup(store, name);
+    for (let i = 0; i < 2; i++) await restoreBackup(store, name);
+    expect(kinds().filter((kind) => kind === 'before-restore')).toHaveLength(3);
+    await restoreBackup(store, oldest);
+    expect(metres()).toBe(2);
+    expect(readdirSync(join(backupFolder(store), '..')).filter((file) => file.includes('going-back'))).toEqual([]);
+  });
   it('leaves who may come in as it is', async () => {
     const { name } = await makeBackup(store, 'asked');
     savePassphrase(store.db, 'change', await provenBy('four wet geese at dawn'), '2026-05-01T12:00:00.000Z');

@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, renameSync } from 'node:fs';
+import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { closeDatabase, type Connection } from '../connection';
@@ -81,12 +81,12 @@ function countFrom(db: Connection, from: number) {
   remember(db, 'whole-before', String(from));
 }
 
-/** Puts a whole file in the place of a database that is closed: the one or the other is there, whenever it is cut short. */
-function putInPlace(from: string, file: string) {
+/** A copy of a file beside a database, on the disk, that can take its place by one rename: the one or the other is there, whenever it is cut short. */
+function copyBeside(from: string, file: string): string {
   const beside = join(dirname(file), `.${Date.now()}-going-back.sqlite`);
   copyFileSync(from, beside);
   sync(beside);
-  renameSync(beside, file);
+  return beside;
 }
 
 /**
@@ -103,16 +103,18 @@ export function restoreBackup(store: Store, name: string): Promise<{ before: str
     const here = store.db.pragma('user_version', { simple: true }) as number;
     if (version > here) throw new Fault(422, 'The backup was made by a newer version of Outwash. Nothing was changed.');
     // From here on nothing else is done until the other database is open: no change falls between the two.
-    const before = backUpNow(store.db, backupFolder(store), 'before-restore');
+    // Set aside first: to make room for the backup that is made now it may be cleared away.
+    const chosen = copyBeside(path, store.file);
+    const before = backedUp(store, chosen);
     const access = accessOf(store.db);
     const count = lastCount(store.db);
     const { file, root } = store;
     closeDatabase(store.db);
     try {
-      putInPlace(path, file);
+      renameSync(chosen, file);
       Object.assign(store, openStore(file, root));
     } catch (error) {
-      putInPlace(join(backupFolder(store), before.name), file);
+      renameSync(copyBeside(join(backupFolder(store), before.name), file), file);
       Object.assign(store, openStore(file, root));
       giveAccessTo(store, access, count);
       throw error;
@@ -120,6 +122,16 @@ export function restoreBackup(store: Store, name: string): Promise<{ before: str
     giveAccessTo(store, access, count);
     return Promise.resolve({ before: before.name });
   });
+}
+
+/** Backs up what is here before another is put in its place; where that fails, what was set aside is cleared away. */
+function backedUp(store: Store, chosen: string): KeptBackup {
+  try {
+    return backUpNow(store.db, backupFolder(store), 'before-restore');
+  } catch (error) {
+    rmSync(chosen, { force: true });
+    throw error;
+  }
 }
 
 function giveAccessTo({ db }: Store, access: ReturnType<typeof accessOf>, count: number) {

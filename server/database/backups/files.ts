@@ -42,7 +42,7 @@ export const foldersOf = (database: string) => ({
 const nameOf = (kind: BackupKind, at: string) => `outwash-${at.replace(/[-:.]/g, '')}-${kind}.sqlite`;
 
 /** What a name says; null for a file that is no backup. */
-export function backupNamed(name: string): Backup | null {
+function backupNamed(name: string): Backup | null {
   const [, stamp, kind] = NAME.exec(name) ?? [];
   if (stamp === undefined) return null;
   const at = stamp.replace(/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)(\d{3})Z$/, '$1-$2-$3T$4:$5:$6.$7Z');

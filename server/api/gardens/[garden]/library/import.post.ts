@@ -7,8 +7,6 @@ import { checkedTable } from '../../../../http/checked-table';
 import { preparedChange } from '../../../../http/route';
 
 const Body = z.object({ file: OwnRowFields.shape.file, text: z.string().min(1, 'The file is empty.') });
-/** So many of what is wrong with a table are named; more are not read by anybody. */
-const MOST_PROBLEMS = 500;
 
 export default preparedChange(
   {
@@ -26,8 +24,8 @@ export default preparedChange(
     // It was checked over what the garden said then.
     if (JSON.stringify(readRows(db, 'own_row', gardenId)) !== JSON.stringify(before.own))
       throw new Fault(409, 'The garden’s own rows were changed while the table was checked. Import it once more.');
-    const { own, added, same, problems } = before.found;
+    const { own, added, same, problems, faults } = before.found;
     if (own.length > 0) saveOwnRows(db, gardenId, own, `Import ${own.length} rows of ${body.file}`);
-    return { taken: own.length, added, same, problems: problems.slice(0, MOST_PROBLEMS), faults: problems.length };
+    return { taken: own.length, added, same, problems, faults };
   },
 );
