@@ -134,17 +134,23 @@ try {
       if (result.errors + result.non2xx > 0) console.log(`${name}: ${result.errors} errors, ${result.non2xx} refused`);
       return result;
     });
-  const body = JSON.stringify({ ...PLANNED, plant: kinds[3], site_id: site.id, count: 1 });
   const json = { 'content-type': 'application/json' };
+  // In many beds: one planting holds no more than 5,000 plants.
+  const plantings = Array.from({ length: 40 }, (_, i) => ({
+    method: 'POST' as const,
+    path: `${garden}/plantings?since=${at}`,
+    body: JSON.stringify({ ...PLANNED, plant: kinds[3], site_id: whole.sites[i].id, count: 1 }),
+    headers: json,
+  }));
+  const among = (others: autocannon.Request[]) => plantings.flatMap((one) => [one, ...others]);
   const mixed = await load('Mixed', {
-    requests: [
+    requests: among([
       { method: 'GET', path: '/api/gardens' },
       { method: 'GET', path: `${garden}/sites/${site.id}` },
       { method: 'GET', path: `${garden}/plantings/${id}` },
-      { method: 'POST', path: `${garden}/plantings?since=${at}`, body, headers: json },
       { method: 'GET', path: '/' },
       { method: 'GET', path: `${garden}/log?since=1` },
-    ],
+    ]),
   });
   const p99 = mixed.latency.p99;
   row('twenty connections, mixed', `p99 ${p99} ms, ${mixed.requests.average.toFixed(0)} a second`, 'p99 under 400 ms', p99 < 400);
@@ -162,11 +168,10 @@ try {
     await load('Memory', {
       duration: Math.max(2, (minutes * 60) / 6),
       connections: 4,
-      requests: [
+      requests: among([
         { method: 'GET', path: garden },
-        { method: 'POST', path: `${garden}/plantings?since=${at}`, body, headers: json },
         { method: 'GET', path: '/api/gardens/kettle-pond-commons' },
-      ],
+      ]),
     });
     memory.push(held());
   }

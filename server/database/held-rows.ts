@@ -7,10 +7,15 @@ interface Reading<R> {
   all(): R[];
   ids(): string[];
 }
+/** A row as it is now, null where it went, and whether it came to the end of its list. */
+interface Change {
+  row: Row | null;
+  last: boolean;
+}
 interface Held {
   rows: readonly Row[];
-  /** Rows that came or changed since, and (null) those that went. */
-  changed: Map<string, Row | null>;
+  /** What came, changed and went since. */
+  changed: Map<string, Change>;
 }
 
 /** So many rows are held, of whichever gardens were asked for last. */
@@ -45,8 +50,9 @@ export class HeldRows {
     return rows;
   }
 
-  changed(table: string, gardenId: string, id: string, now: Row | null) {
-    this.#lists.get(`${table} ${gardenId}`)?.changed.set(id, now);
+  changed(table: string, gardenId: string, id: string, row: Row | null, last = false) {
+    const changed = this.#lists.get(`${table} ${gardenId}`)?.changed;
+    changed?.set(id, { row, last: last || (changed.get(id)?.last ?? false) });
   }
 
   #bound() {
@@ -65,8 +71,13 @@ onRollback((db) => HeldRows.forget(db));
 function brought<R extends Row>({ rows, changed }: Held, { ids }: Reading<R>): readonly R[] {
   if (changed.size === 0) return rows as readonly R[];
   const known = new Map((rows as readonly R[]).map((row) => [row.id, row]));
-  for (const [id, row] of changed)
+  const isNew = (id: string) => !known.has(id);
+  // A row that came back to its old place: only the database knows where that is.
+  const needsOrder = [...changed].some(([id, { row, last }]) => row !== null && !last && isNew(id));
+  const fresh = [...changed].filter(([id]) => isNew(id)).map(([id]) => id);
+  for (const [id, { row }] of changed)
     if (row) known.set(id, row as R);
     else known.delete(id);
-  return ids().map((id) => known.get(id)!);
+  const order = needsOrder ? ids() : [...rows.map((row) => row.id), ...fresh];
+  return order.flatMap((id) => known.get(id) ?? []);
 }

@@ -207,7 +207,7 @@ export function insertRow<T extends TableName>(
   }
   // Bound by their places: by their names it takes twice as long, and a plan that is copied has thousands of rows.
   prepared(db, `INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`).run(given);
-  return { row: written(db, table, gardenId, row, columns.length), position: place };
+  return { row: written(db, table, gardenId, row, columns.length, position === null), position: place };
 }
 
 /** Writes a row that is there already over itself; returns it as the table gives it back. */
@@ -222,9 +222,16 @@ export function updateRow<T extends TableName>(db: Connection, table: T, gardenI
 }
 
 /** The row that was written, as the table gives it back: read from there only where not all of its columns were given. */
-function written<T extends TableName>(db: Connection, table: T, gardenId: string, row: Records[T], columns: number): Records[T] {
+function written<T extends TableName>(
+  db: Connection,
+  table: T,
+  gardenId: string,
+  row: Records[T],
+  columns: number,
+  last = false,
+): Records[T] {
   const now = columns === COLUMNS[table].size ? shaped(table, row) : readRow(db, table, gardenId, row.id)!;
-  HeldRows.of(db).changed(table, gardenId, row.id, now);
+  HeldRows.of(db).changed(table, gardenId, row.id, now, last);
   return now;
 }
 
