@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -37,6 +37,32 @@ describe('the server', () => {
       `Port ${port} is taken by another program. Choose another one, as in  OUTWASH_PORT=4180 npm run demo`,
     );
     expect(code).toBe(1);
+  });
+  it('ends with a sentence where another Outwash has its port, and the other goes on', async () => {
+    const port = await freePort();
+    const first = start(join(folder, 'first.sqlite'), port);
+    await expect.poll(() => answersOn(port)).toBe(true);
+    const { code, said } = await start(join(folder, 'second.sqlite'), port).ended;
+    expect(said.trim()).toBe(
+      `Another Outwash is running at port ${port} already. Use that one, stop it, or choose another port, as in  OUTWASH_PORT=4180 npm run demo`,
+    );
+    expect(code).toBe(1);
+    expect(await answersOn(port)).toBe(true);
+    first.server.kill('SIGTERM');
+    await first.ended;
+  });
+  it.each([
+    ['a letter', 'Dear Sir or Madam, '.repeat(500), 'is damaged, or is no database. Nothing was changed.'],
+    ['a folder', null, 'cannot be written'],
+  ])('ends with a sentence where its database is %s, and leaves that as it is', async (name, content, words) => {
+    const file = join(folder, `${name.slice(2)}.sqlite`);
+    if (content === null) mkdirSync(file);
+    else writeFileSync(file, content);
+    const { code, said } = await start(file, await freePort()).ended;
+    expect(said).toContain(words);
+    expect(said.trim().split('\n')).toHaveLength(1);
+    expect(code).toBe(1);
+    if (content !== null) expect(readFileSync(file, 'utf8')).toBe(content);
   });
   it('leaves the whole database in its main file when it is stopped, and a second one on it is refused meanwhile', async () => {
     const file = join(folder, 'one.sqlite');

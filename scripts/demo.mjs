@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { get as getPlain } from 'node:http';
 import { get as getSecure } from 'node:https';
+import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { build, checkNode, compileSqlite, installPackages, ROOT, say, stopWith } from './steps.mjs';
 
@@ -55,6 +56,13 @@ server.on('exit', (code) => {
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 
+/** The addresses by which other devices of the network reach this machine. */
+const elsewhere = () =>
+  Object.values(networkInterfaces())
+    .flatMap((found) => found ?? [])
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map((found) => `${cert ? 'https' : 'http'}://${found.address}:${port}`);
+
 /** Does the server answer there? Its certificate is the gardener's own and is not judged here. */
 const answersAt = (url) =>
   new Promise((resolve) => {
@@ -72,6 +80,7 @@ for (let tries = 0; tries < 100 && !ended; tries++) {
   const answers = await answersAt(`${address}/api/health`);
   if (answers) {
     say(`Outwash is at ${address}   (Ctrl C stops it)`);
+    if (host === '0.0.0.0' || host === '::') for (const from of elsewhere()) say(`From other devices here: ${from}`);
     break;
   }
   await new Promise((resolve) => setTimeout(resolve, 100));

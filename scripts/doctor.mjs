@@ -108,11 +108,19 @@ const isFree = () =>
     probe.once('error', () => resolve(false));
     probe.listen(port, host, () => probe.close(() => resolve(true)));
   });
+/** What is answered at an address, as JSON; null for nothing of the kind, within two seconds. */
+function answerOf(url) {
+  return new Promise((resolve) => {
+    const late = setTimeout(() => resolve(null), 2000);
+    fetch(url)
+      .then((response) => response.json())
+      .then(resolve, () => resolve(null))
+      .finally(() => clearTimeout(late));
+  });
+}
 async function checkPort() {
   if (await isFree()) return well('Port', `${port} is free`);
-  const answer = await fetch(`http://${host}:${port}/api/health`, { signal: AbortSignal.timeout(2000) })
-    .then((response) => response.json())
-    .catch(() => null);
+  const answer = await answerOf(`http://${host}:${port}/api/health`);
   if (answer?.name === 'Outwash') note('Port', `an Outwash is running at ${port}`);
   else fault('Port', `${port} is taken by another program: choose another one with OUTWASH_PORT.`);
 }

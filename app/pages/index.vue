@@ -36,18 +36,7 @@ const goOn = computed(() => (last.value && all.value.find((row) => row.id === la
 const MANY = 4;
 const tagging = ref('');
 
-async function attempt(work: () => Promise<unknown>): Promise<boolean> {
-  try {
-    await work();
-    return true;
-  } catch (error) {
-    if (!isApiFault(error)) throw error;
-    notices.say(error.message, 'fault');
-    return false;
-  } finally {
-    await load();
-  }
-}
+const attempt = (work: () => Promise<unknown>): Promise<boolean> => faultsSaid(work).finally(load);
 /** The garden that is asked about before it is removed. */
 const removing = ref<GardenSummary | null>(null);
 const remove = (row: GardenSummary) => {

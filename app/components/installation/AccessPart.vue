@@ -8,13 +8,7 @@ const notices = useNoticesStore();
 const setting = ref<Role | null>(null);
 const taking = ref<Role | null>(null);
 async function attempt(work: () => Promise<unknown>, said = '') {
-  try {
-    await work();
-    if (said) notices.say(said);
-  } catch (error) {
-    if (!isApiFault(error)) throw error;
-    notices.say(error.message, 'fault');
-  }
+  if ((await faultsSaid(work)) && said) notices.say(said);
 }
 void attempt(() => store.loadAccess());
 const access = computed(() => store.access);

@@ -12,14 +12,7 @@ void attemptFor(() => store.loadBackups());
 
 async function attemptFor(work: () => Promise<unknown>, doing = '') {
   busy.value = doing;
-  try {
-    await work();
-  } catch (error) {
-    if (!isApiFault(error)) throw error;
-    notices.say(error.message, 'fault');
-  } finally {
-    busy.value = '';
-  }
+  await faultsSaid(work).finally(() => (busy.value = ''));
 }
 const backUp = () =>
   attemptFor(async () => {

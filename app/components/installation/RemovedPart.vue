@@ -6,22 +6,14 @@ import { dateName } from '~~/core/model/half-month';
 const store = useInstallationStore();
 const notices = useNoticesStore();
 const asked = ref<RemovedGarden | null>(null);
-async function attempt(work: () => Promise<unknown>) {
-  try {
-    await work();
-  } catch (error) {
-    if (!isApiFault(error)) throw error;
-    notices.say(error.message, 'fault');
-  }
-}
-void attempt(() => store.loadRemoved());
+void faultsSaid(() => store.loadRemoved());
 const bringBack = (row: RemovedGarden) =>
-  attempt(async () => {
+  faultsSaid(async () => {
     await store.bringBack(row);
     notices.say(`${row.name} is back among the gardens.`);
   });
 const deleteAsked = () =>
-  attempt(async () => {
+  faultsSaid(async () => {
     const row = asked.value!;
     asked.value = null;
     await store.deleteForGood(row);
