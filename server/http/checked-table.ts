@@ -14,7 +14,7 @@ let checking = 0;
 
 /** Checks a table of the library for a garden, in a thread of its own. `own`: the garden’s rows over the library. */
 export async function checkedTable(store: Store, own: OwnRowFields[], file: ReferenceFile, text: string): Promise<TableChecked> {
-  if (checking >= MOST_AT_ONCE) throw new Fault(503, 'Other tables are being checked just now. Try again in a moment.');
+  if (checking >= MOST_AT_ONCE) throw new Fault(429, 'Other tables are being checked just now. Try again in a moment.');
   checking++;
   const bare = ({ file: of, key, cells }: OwnRowFields): OwnRowFields => ({ file: of, key, cells });
   const over = [readShelf(store.db).map(bare), own.map(bare)];

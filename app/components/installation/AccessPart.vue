@@ -67,12 +67,18 @@ const others = computed(() => access.value?.sessions.filter((row) => !row.mine).
         <h3 class="mt-4 mb-1">Signed in</h3>
         <ul class="max-w-2xl divide-y divide-line">
           <li v-for="row in access.sessions" :key="row.id" class="flex flex-wrap items-baseline gap-x-4 py-1">
-            <span :title="row.device">{{ deviceWords(row.device) }}, from {{ addressWords(row.address) }}</span>
+            <span :title="row.device"
+              >{{ deviceWords(row.device) }}, from {{ addressWords(row.address)
+              }}<strong v-if="row.mine">, this one</strong></span
+            >
             <span class="text-sm text-quiet"
               >{{ ROLE_WORDS[row.role] }}, since {{ momentName(row.begun_at) }}, last seen {{ momentName(row.seen_at) }}</span
             >
-            <span v-if="row.mine" class="chip ml-auto">this one</span>
-            <button v-else class="link ml-auto" @click="attempt(() => store.endSession(row.id), 'That session is ended.')">
+            <button
+              v-if="!row.mine"
+              class="link ml-auto"
+              @click="attempt(() => store.endSession(row.id), 'That session is ended.')"
+            >
               End it<span class="sr-only"> ({{ deviceWords(row.device) }}, from {{ addressWords(row.address) }})</span>
             </button>
           </li>
@@ -88,7 +94,8 @@ const others = computed(() => access.value?.sessions.filter((row) => !row.mine).
           </button>
         </p>
         <details class="mt-2">
-          <summary class="link">Who signed in, and who tried ({{ access.signIns.length }} of the last)</summary>
+          <summary class="link">Who signed in, and who tried</summary>
+          <p v-if="access.signIns.length === 0" class="mt-1 text-sm">Nobody has since the passphrase was first set.</p>
           <ul class="mt-1 max-w-2xl text-sm">
             <li v-for="(row, i) in access.signIns" :key="i" class="py-0.5">
               {{ momentName(row.at) }}: {{ deviceWords(row.device) }}, from {{ addressWords(row.address) }},
