@@ -123,7 +123,7 @@ function asEarlier(file: string, migrations: string, write: (old: ReturnType<typ
   ])
     old.exec(readFileSync(join(MIGRATIONS, later), 'utf8'));
   write(old);
-  old.exec('DROP INDEX journal_size; ALTER TABLE journal DROP COLUMN bytes');
+  old.exec('DROP INDEX journal_size; ALTER TABLE journal DROP COLUMN bytes; ALTER TABLE picture DROP COLUMN saved');
   for (const column of ['selection', 'spots']) old.exec(`ALTER TABLE planting DROP COLUMN ${column}`);
   for (const column of ['ground', 'assumed', 'layout']) old.exec(`ALTER TABLE site DROP COLUMN ${column}`);
   for (const column of ['allowed', 'nearby', 'balcony', 'tags', 'archived', 'clock', 'school_layout', ...RAISING])

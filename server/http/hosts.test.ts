@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isOwnHost } from './hosts';
+import { isApart, isOwnHost } from './hosts';
 
 describe('a Host header', () => {
   it.each(['localhost', 'localhost:4173', '127.0.0.1:4173', '127.8.0.1', '[::1]:4173', 'outwash.localhost'])(
@@ -24,3 +24,13 @@ describe('a Host header', () => {
     expect(isOwnHost(host, false, '')).toBe(false);
   });
 });
+
+it.each([
+  ['garden.home:4173', true],
+  ['192.168.1.20', true],
+  ['localhost:4173', false],
+  ['outwash.localhost', false],
+  ['127.0.0.1:4173', false],
+  ['[::1]', false],
+  ['a b', false],
+])('from “%s” a browser may be asked for https alone: %s', (host, may) => expect(isApart(host)).toBe(may));

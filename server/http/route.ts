@@ -119,6 +119,15 @@ const SINCE = {
   since: 'The number (`at`) of the change that the garden is known as of, for what came after it; left out: all of it.',
 };
 
+/** What is done after a change for the changes to come: that it fails makes the change no less made. */
+function tidy(db: Connection, gardenId: string) {
+  try {
+    foldHistory(db, gardenId);
+  } catch (error) {
+    log.error({ error, garden: gardenId }, 'The history of a garden could not be folded.');
+  }
+}
+
 /** Makes a change in one transaction and answers what the client lacks of the garden as it is then. */
 function carryOut<T, R>(request: Request<T>, work: (request: Request<T>) => R): [ReturnType<typeof readChanges>, R] {
   const { db, gardenId, since } = request;
@@ -126,7 +135,7 @@ function carryOut<T, R>(request: Request<T>, work: (request: Request<T>) => R): 
     const more = work(request);
     return [readChanges(db, gardenId, since), more];
   });
-  foldHistory(db, gardenId);
+  tidy(db, gardenId);
   return answer;
 }
 

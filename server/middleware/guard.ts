@@ -7,6 +7,8 @@ import { isOwnHost } from '../http/hosts';
 
 /** What can be asked without having signed in: whether one has to, and to do so. */
 const OPEN = /^\/api\/(health|access(\/sign-(in|out))?)$/;
+/** What a proxy adds to what it passes on. */
+const PASSED_ON = ['forwarded', 'x-forwarded-for', 'x-real-ip', 'via'];
 /** What holds more than the gardens there are. */
 const KEEPERS = /^\/api\/(backups|removed)(\/|$)/;
 /** A file: what has an ending, or lies where the built files do. It would have been answered before. */
@@ -37,13 +39,17 @@ export default defineEventHandler((event) => {
   if (!path.startsWith('/api/')) return FILE.test(path) ? refuse(404, 'There is no such file.') : undefined;
   if (OPEN.test(path)) return;
   let role: Role | null;
+  let closed: boolean;
   try {
-    ({ role } = standingOf(useStore().db, event));
+    ({ closed, role } = standingOf(useStore().db, event));
   } catch (error) {
     const fault = databaseFault(error);
     if (!fault) throw error;
     return refuse(fault.status, fault.message);
   }
+  // A proxy on this machine may ask by its name for anybody.
+  if (!closed && !import.meta.dev && PASSED_ON.some((header) => getRequestHeader(event, header) !== undefined))
+    return refuse(403, 'This came by way of a proxy, and no passphrase is set: set one at the machine itself first.');
   if (role === null) return refuse(401, 'Sign in first: this Outwash has a passphrase.');
   if (role === 'read' && isChange) return refuse(403, 'You signed in to look: that passphrase changes nothing.');
   if (role === 'read' && KEEPERS.test(path)) return refuse(403, 'You signed in to look: this is for whoever may change things.');

@@ -1,9 +1,10 @@
 import { randomBytes } from 'node:crypto';
 // Brings the types of Nuxt's own hooks.
 import type {} from '@nuxt/nitro-server';
-import { setResponseHeader, setResponseHeaders } from 'h3';
+import { getRequestHeader, setResponseHeader, setResponseHeaders } from 'h3';
 import { defineNitroPlugin } from 'nitropack/runtime';
 import { isSecure } from '../access/visitor';
+import { isApart } from '../http/hosts';
 
 /** What a page may load. Of scripts and styles within the page only those with the word that was made for this answer. */
 const policy = (nonce = '') => {
@@ -33,7 +34,8 @@ export default defineNitroPlugin((nitro) => {
       'Permissions-Policy': 'microphone=(), payment=(), usb=()',
       'Content-Security-Policy': policy(),
     });
-    if (isSecure(event)) setResponseHeader(event, 'Strict-Transport-Security', 'max-age=31536000');
+    if (isSecure(event) && isApart(getRequestHeader(event, 'host') ?? ''))
+      setResponseHeader(event, 'Strict-Transport-Security', 'max-age=31536000');
   });
   nitro.hooks.hook('render:html', (html, { event }) => {
     const nonce = randomBytes(16).toString('base64url');

@@ -41,3 +41,6 @@ UPDATE batch SET source = plain_line(source), place = plain_line(place) WHERE so
 
 -- Nothing asks for the plantings of one plan in their order any more, and every planting added had to be put in there.
 DROP INDEX IF EXISTS planting_of_garden;
+
+-- In which order the pictures under a drawing were saved: only the newest are held.
+ALTER TABLE picture ADD COLUMN saved INTEGER NOT NULL DEFAULT 0;

@@ -6,7 +6,7 @@ import type { Connection } from '../connection';
 import { insertRow, readRows } from '../tables';
 import { freeGardenName, gardenIdFor } from './gardens';
 import { exportPhotos, savePhoto } from './photos';
-import { readPicture, savePicture } from './pictures';
+import { findPicture, savePicture } from './pictures';
 import { newId, readRecords } from './reading';
 import { inTransaction } from '../transaction';
 
@@ -16,6 +16,8 @@ export function exportGarden(db: Connection, id: string): GardenFile {
   const bare = <T extends { revision: number }>({ revision: _, ...rest }: T) => rest;
   const nameless = <T extends { id: string; revision: number }>({ id: _id, revision: _, ...rest }: T) => rest;
   const underlay = records.garden.yard?.underlay;
+  // One that was tried long ago and came back by undo may be gone.
+  const picture = underlay ? findPicture(db, id, underlay.picture) : null;
   const log = readRows(db, 'entry', id);
   return {
     format: 'outwash-garden',
@@ -34,7 +36,7 @@ export function exportGarden(db: Connection, id: string): GardenFile {
     weather: records.weather.map(nameless),
     batches: records.batches.map(bare),
     cases: records.cases.map(bare),
-    pictures: underlay ? [{ id: underlay.picture, data: readPicture(db, id, underlay.picture) }] : [],
+    pictures: picture === null ? [] : [{ id: underlay!.picture, data: picture }],
     photos: exportPhotos(db, id, new Set(log.flatMap((row) => row.photos))),
   };
 }
