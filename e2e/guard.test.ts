@@ -1,10 +1,23 @@
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { request } from 'node:http';
 import { request as secureRequest } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answersOn, freePort, spawnServer, startApp, type RunningApp } from './running-app';
+
+/** What is answered to an address exactly as it is written. */
+const asIs = (port: number, path: string) =>
+  new Promise<string>((resolve, reject) => {
+    const call = request({ host: '127.0.0.1', port, path }, (response) => {
+      let text = '';
+      response.on('data', (chunk) => (text += chunk));
+      response.on('end', () => resolve(text));
+    });
+    call.on('error', reject);
+    call.end();
+  });
 
 /** What is answered to whom, and with which headers. */
 let app: RunningApp;
@@ -66,7 +79,6 @@ describe('every answer', () => {
 
 describe('what is not there', () => {
   it.each(['/api', '/api/nothing', '/api/gardens/kettle-pond-commons/nothing/at/all'])('%s is a 404 as JSON', async (path) => {
-    if (path === '/api') return;
     const { status, headers, body } = await app.call('GET', path);
     expect(status).toBe(404);
     expect(headers.get('content-type')).toContain('application/json');
@@ -241,6 +253,9 @@ describe('listening wider than this machine', () => {
     expect(setPassphrase('wide.sqlite', 'four wet geese at dawn').stderr).toContain('Outwash is running');
     const url = `http://127.0.0.1:${port}`;
     expect((await fetch(`${url}/api/gardens`)).status).toBe(401);
+    // However the address is written, nothing of the gardens comes without a session.
+    const written = ['//api/gardens', '/./api/gardens', '/x/../api/gardens', '/%61pi/gardens', '/api%2fgardens', '/API/gardens', '/api//gardens', '/api/gardens/', '/api/health/../gardens', '/api/health/..%2fgardens', '/_nuxt/../api/gardens', '/api/access/sign-in/../../gardens', `${url}/api/gardens`]; // prettier-ignore
+    for (const path of written) expect(await asIs(port, path), path).not.toContain('kettle-pond-commons');
     const signIn = (passphrase: string) =>
       fetch(`${url}/api/access/sign-in`, {
         method: 'POST',

@@ -11,6 +11,9 @@ import { loadLibrary, readLibrary } from './library';
 import { digestWith, readShelf } from './shelf';
 import { inTransaction } from './transaction';
 
+/** Where the migrations are, in the repository. */
+export const MIGRATIONS = 'server/database/migrations';
+
 export interface Store {
   db: Connection;
   /** The file of the database, and the folder of the repository. */
@@ -58,7 +61,7 @@ function giveDemoGardens(db: Connection, folder: string) {
  * folder of the repository.
  */
 export function openStore(file: string, root: string): Store {
-  const db = openDatabase(file, join(root, 'server/database/migrations'));
+  const db = openDatabase(file, join(root, MIGRATIONS));
   loadLibrary(db, join(root, 'reference'));
   giveDemoGardens(db, join(root, 'demo'));
   const { library, digest } = readLibrary(db);

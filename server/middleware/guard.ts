@@ -36,6 +36,7 @@ export default defineEventHandler((event) => {
   const isChange = event.method !== 'GET' && event.method !== 'HEAD';
   if (isChange && isElsewhere(getRequestHeader(event, 'origin'), getRequestHeader(event, 'sec-fetch-site'), host))
     return refuse(403, 'Changes are only taken from Outwash’s own pages.');
+  if (path === '/api') return refuse(404, 'There is nothing at this address.');
   if (!path.startsWith('/api/')) return FILE.test(path) ? refuse(404, 'There is no such file.') : undefined;
   if (OPEN.test(path)) return;
   let role: Role | null;

@@ -1,10 +1,10 @@
 import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
-import { closeDatabase, type Connection } from '../connection';
+import { closeDatabase, openDatabase, type Connection } from '../connection';
 import { Fault } from '../faults';
 import { remember } from '../installation';
-import { openStore, type Store } from '../open';
+import { MIGRATIONS, openStore, type Store } from '../open';
 import { deleteLongRemoved } from '../records/gardens';
 import { inTransaction } from '../transaction';
 import { ACCESS_TABLES, backUp, backUpNow, foldersOf, listBackups, sync, type KeptBackup } from './files';
@@ -81,12 +81,26 @@ function countFrom(db: Connection, from: number) {
   remember(db, 'whole-before', String(from));
 }
 
-/** A copy of a file beside a database, on the disk, that can take its place by one rename: the one or the other is there, whenever it is cut short. */
-function copyBeside(from: string, file: string): string {
+/**
+ * A copy of a backup beside a database, brought up to this version, with who may come in and counted on from there: on the
+ * disk and ready to take its place by one rename, so that the one or the other is there, whenever it is cut short.
+ */
+function readyBeside(from: string, { file, root }: Store, access: ReturnType<typeof accessOf>, count: number): string {
   const beside = join(dirname(file), `.${Date.now()}-going-back.sqlite`);
   copyFileSync(from, beside);
-  sync(beside);
-  return beside;
+  try {
+    const db = openDatabase(beside, join(root, MIGRATIONS));
+    inTransaction(db, () => {
+      giveAccess(db, access);
+      countFrom(db, Math.max(count, lastCount(db)) + 1);
+    });
+    closeDatabase(db);
+    sync(beside);
+    return beside;
+  } catch (error) {
+    rmSync(beside, { force: true });
+    throw error;
+  }
 }
 
 /**
@@ -103,23 +117,21 @@ export function restoreBackup(store: Store, name: string): Promise<{ before: str
     const here = store.db.pragma('user_version', { simple: true }) as number;
     if (version > here) throw new Fault(422, 'The backup was made by a newer version of Outwash. Nothing was changed.');
     // From here on nothing else is done until the other database is open: no change falls between the two.
-    // Set aside first: to make room for the backup that is made now it may be cleared away.
-    const chosen = copyBeside(path, store.file);
-    const before = backedUp(store, chosen);
+    const { file, root } = store;
     const access = accessOf(store.db);
     const count = lastCount(store.db);
-    const { file, root } = store;
+    // Set aside first: to make room for the backup that is made now it may be cleared away.
+    const chosen = readyBeside(path, store, access, count);
+    const before = backedUp(store, chosen);
     closeDatabase(store.db);
     try {
       renameSync(chosen, file);
       Object.assign(store, openStore(file, root));
     } catch (error) {
-      renameSync(copyBeside(join(backupFolder(store), before.name), file), file);
+      renameSync(readyBeside(join(backupFolder(store), before.name), store, access, count), file);
       Object.assign(store, openStore(file, root));
-      giveAccessTo(store, access, count);
       throw error;
     }
-    giveAccessTo(store, access, count);
     return Promise.resolve({ before: before.name });
   });
 }
@@ -132,13 +144,6 @@ function backedUp(store: Store, chosen: string): KeptBackup {
     rmSync(chosen, { force: true });
     throw error;
   }
-}
-
-function giveAccessTo({ db }: Store, access: ReturnType<typeof accessOf>, count: number) {
-  inTransaction(db, () => {
-    giveAccess(db, access);
-    countFrom(db, Math.max(count, lastCount(db)) + 1);
-  });
 }
 
 function versionIn(path: string): number {
