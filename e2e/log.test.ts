@@ -292,6 +292,25 @@ describe('in and out', () => {
     ]);
     await app.undo('kettle-pond-commons');
   });
+  it('a long table is read beside the page and written down in parts, of which none is there twice', async () => {
+    await openLog('/files');
+    const before = (await logOf()).length;
+    const lines = Array.from(
+      { length: 4500 },
+      (_, i) => `${2017 + (i % 9)}-07-${String(1 + (i % 28)).padStart(2, '0')},Monarch,${1 + (i % 5)}`,
+    );
+    const buffer = Buffer.from(['date,species,count', ...lines].join('\n'));
+    await main().getByLabel('From a file').setInputFiles({ name: 'years.csv', mimeType: 'text/csv', buffer });
+    await main().getByText('The first of 4500, as they will be written down').waitFor();
+    await main().getByRole('button', { name: 'Take 4500 entries' }).click();
+    await page.getByText('4500 entries written down.').waitFor();
+    const log = await logOf();
+    expect(log.length).toBe(before + 4500);
+    expect(new Set(log.map((entry) => entry.id)).size).toBe(log.length);
+    // 2000, 2000 and 500.
+    for (let i = 0; i < 3; i++) await app.undo('kettle-pond-commons');
+    expect((await logOf()).length).toBe(before);
+  });
   it('the Darwin Core Archive keeps the rules of the standard', async () => {
     await openLog('/files');
     const [download] = await Promise.all([
