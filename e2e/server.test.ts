@@ -41,7 +41,7 @@ describe('the server', () => {
   it('ends with a sentence where another Outwash has its port, and the other goes on', async () => {
     const port = await freePort();
     const first = start(join(folder, 'first.sqlite'), port);
-    await expect.poll(() => answersOn(port)).toBe(true);
+    await expect.poll(() => answersOn(port), { timeout: 60_000 }).toBe(true);
     const { code, said } = await start(join(folder, 'second.sqlite'), port).ended;
     expect(said.trim()).toBe(
       `Another Outwash is running at port ${port} already. Use that one, stop it, or choose another port, as in  OUTWASH_PORT=4180 npm run demo`,
@@ -68,7 +68,7 @@ describe('the server', () => {
     const file = join(folder, 'one.sqlite');
     const port = await freePort();
     const { server, ended } = start(file, port);
-    await expect.poll(() => answersOn(port)).toBe(true);
+    await expect.poll(() => answersOn(port), { timeout: 60_000 }).toBe(true);
     const second = await start(file, await freePort()).ended;
     expect(second.said).toMatch(/in use by another server/);
     expect(second.code).toBe(1);

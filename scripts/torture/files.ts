@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { mutated } from './mutate-json';
 import { randomFrom } from '../../core/model/random';
-import { oneOf, type Outcome } from './report';
+import { atLeast, oneOf, type Outcome } from './report';
 import { Victim } from './victim';
 
 /** Imports damaged garden files, and looks whether each is refused with a sentence, or is taken and can be read back. */
@@ -19,7 +19,8 @@ export async function files(until: number, seed: number, most = Infinity): Promi
       .filter((name) => name.endsWith('.json'))
       .map((name) => readFileSync(join(folder, name), 'utf8'));
     const gardens = (await victim.ask('GET', '/api/gardens')).json.length;
-    while (Date.now() < until && sent < most) {
+    const end = atLeast(until);
+    while (Date.now() < end && sent < most) {
       const file = mutated(random, JSON.parse(oneOf(random, whole)), 1 + Math.floor(random() * 5));
       const answer = await victim.ask('POST', '/api/garden-files', file);
       sent++;

@@ -2,7 +2,7 @@ import { publishedRoutes } from '../published/routes';
 import { GardenFile } from '../../core/model/garden';
 import { mutated, STRANGE } from './mutate-json';
 import { randomFrom } from '../../core/model/random';
-import { oneOf, type Outcome, type Random } from './report';
+import { atLeast, oneOf, type Outcome, type Random } from './report';
 import { Victim } from './victim';
 
 /** What stands for the parts of an address: what is there, what is not, and what cannot be. */
@@ -79,9 +79,10 @@ export async function fuzz(until: number, seed: number): Promise<Outcome> {
       ...STRANGE,
     ];
     const ids = [garden.sites[0].id, garden.plantings[0].id, garden.plans[0].id, garden.targets[0].id];
+    const end = atLeast(until);
     let dead = false;
     const attack = async () => {
-      while (Date.now() < until && !dead) {
+      while (Date.now() < end && !dead) {
         const { method, path } = oneOf(random, routes);
         const address = path.replace(/\{(\w+)\}/g, () => oneOf(random, [...PARTS, ...ids])) + oneOf(random, QUERIES);
         const headers = random() < 0.15 ? oneOf(random, HEADERS) : {};

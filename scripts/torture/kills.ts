@@ -1,6 +1,6 @@
 import { GardenFile } from '../../core/model/garden';
 import { randomFrom } from '../../core/model/random';
-import type { Outcome } from './report';
+import { atLeast, type Outcome } from './report';
 import { Victim } from './victim';
 
 const GARDEN = '/api/gardens/kettle-pond-commons';
@@ -34,7 +34,8 @@ export async function kills(until: number, seed: number): Promise<Outcome> {
     if (gardens.length !== 3) faults.push(`After first starts cut short there are ${gardens.length} gardens.`);
     const { sites } = (await victim.ask('GET', GARDEN)).json;
     const before = countOf((await victim.ask('GET', GARDEN)).json);
-    while (Date.now() < until) {
+    const end = atLeast(until);
+    while (Date.now() < end) {
       let running = true;
       const write = async () => {
         while (running) {

@@ -10,7 +10,7 @@ export interface Answer {
   json: any; // eslint-disable-line @typescript-eslint/no-explicit-any
   text: string;
 }
-const PATIENCE_MS = 20_000;
+const PATIENCE_MS = 60_000;
 
 /** The built server on a database of its own, to be asked, killed and started again. */
 export class Victim {
