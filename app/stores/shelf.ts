@@ -34,19 +34,12 @@ export const useShelfStore = defineStore('shelf', () => {
   /** A change of the shelf: the library is fetched again as it is then. True where it was done. */
   async function lay(change: () => Promise<Laid>, said: string, back: (() => Promise<unknown>) | null): Promise<boolean> {
     busy.value = true;
-    try {
+    return faultsSaid(async () => {
       const { shelf, digest } = await change();
       rows.value = shelf;
       await libraryStore.renew(digest);
       notices.say(said, 'done', back && { label: 'Undo', run: back });
-      return true;
-    } catch (error) {
-      if (!isApiFault(error)) throw error;
-      notices.say(error.message, 'fault');
-      return false;
-    } finally {
-      busy.value = false;
-    }
+    }).finally(() => (busy.value = false));
   }
   const day = () => isoDay(view.today);
   const count = (of: readonly unknown[]) => `${of.length} ${of.length === 1 ? 'row is' : 'rows are'}`;

@@ -1,5 +1,5 @@
 import { checkRows } from '../../core/library/check';
-import { malformed, withOwn } from '../../core/library/own';
+import { withOwn } from '../../core/library/own';
 import { GardenFile } from '../../core/model/garden';
 import { backUpBeforeImport } from '../database/backups/backups';
 import { Fault } from '../database/faults';
@@ -7,6 +7,7 @@ import { importGarden } from '../database/records/garden-file';
 import { readGarden } from '../database/records/reading';
 import { readShelf } from '../database/shelf';
 import { mustKnow } from '../http/names';
+import { mustBeFormed } from '../http/own-rows';
 import { route } from '../http/route';
 import { withPicturesRedrawn } from '../pictures/redrawn';
 
@@ -21,10 +22,7 @@ export default route(
   },
   async (request) => {
     const { store, body } = request;
-    body.own.forEach((row, i) => {
-      const [first] = Object.values(malformed(row));
-      if (first) throw new Fault(422, `${row.key}: ${first}`, { fields: { [`own.${i}`]: first } });
-    });
+    mustBeFormed(body.own, 'own');
     const library = withOwn(store.library, body.own);
     const [broken] = body.own.length > 0 ? checkRows(library) : [];
     if (broken) throw new Fault(422, `The file’s own rows of the library: ${broken.about}: ${broken.message}`);

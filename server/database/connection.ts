@@ -2,7 +2,7 @@ import { mkdirSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { plainLine } from '../../core/model/fields';
-import { backUpNow, foldersOf } from './backups/files';
+import { backUpNow, folderBeside } from './backups/files';
 import { DatabaseRefused, refusalFor } from './refusals';
 
 export type Connection = Database.Database;
@@ -71,7 +71,7 @@ function migrate(db: Connection, folder: string) {
       `The database ${db.name} was written by a newer version of Outwash (its format is ${done}, this version knows ${newest}). ` +
         'Start the newer version, or choose another file with OUTWASH_DATABASE. Nothing was changed.',
     );
-  if (done > 0 && done < newest && !db.memory) backUpNow(db, foldersOf(db.name).backups, 'before-migration');
+  if (done > 0 && done < newest && !db.memory) backUpNow(db, folderBeside(db.name), 'before-migration');
   for (const name of files) {
     const number = Number(name.slice(0, 3));
     if (number <= done) continue;

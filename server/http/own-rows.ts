@@ -20,12 +20,17 @@ export function mustStand(shipped: Library, own: readonly OwnRowFields[], garden
   if (chosen) throw new Fault(409, `${chosen.target} is among this garden’s targets: remove it there first.`);
 }
 
-/** Refuses rows that are malformed or would contradict the library they are laid over; a 422 fault says what. */
-export function mustLay(library: Library, rows: readonly OwnRowFields[]) {
+/** Refuses rows with cells that cannot be; a 422 fault beside the first of them, by its place in the `list` that was sent. */
+export function mustBeFormed(rows: readonly OwnRowFields[], list: 'rows' | 'own') {
   rows.forEach((row, i) => {
     const [first] = Object.values(malformed(row));
-    if (first) throw new Fault(422, `${row.key}: ${first}`, { fields: { [`rows.${i}`]: first } });
+    if (first) throw new Fault(422, `${row.key}: ${first}`, { fields: { [`${list}.${i}`]: first } });
   });
+}
+
+/** Refuses rows that are malformed or would contradict the library they are laid over; a 422 fault says what. */
+export function mustLay(library: Library, rows: readonly OwnRowFields[]) {
+  mustBeFormed(rows, 'rows');
   const before = new Set(checkRows(library).map(({ file, about, message }) => file + about + message));
   const broken = checkRows(withOwn(library, rows)).find(({ file, about, message }) => !before.has(file + about + message));
   if (broken) throw new Fault(422, `That cannot stand: ${broken.about}: ${broken.message}`);

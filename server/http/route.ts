@@ -9,10 +9,10 @@ import { useStore, type Store } from '../database/open';
 import { foldHistory } from '../database/records/folding';
 import { mustRead, readChanges, readRecords, type Known } from '../database/records/reading';
 import type { ListTable } from '../database/tables';
+import { inTransaction } from '../database/transaction';
 import { readBody } from './body';
 import { hereOf } from './here';
 import { log } from './log';
-import { inTransaction } from '../database/transaction';
 
 const MOST_BYTES = 1_000_000;
 
@@ -139,21 +139,15 @@ function carryOut<T, R>(request: Request<T>, work: (request: Request<T>) => R): 
   return answer;
 }
 
-/** A route that changes a garden: its checks and writes are one transaction; it answers the garden as it is then. */
-export function change<T = undefined>(
-  contract: Omit<Contract<T>, 'answers' | 'status'> & { answers?: string },
-  work: (request: Request<T>) => object | void,
-) {
-  return route<T>({ answers: STATE, ...contract, query: { ...contract.query, ...SINCE } }, (request) => {
-    const [state, more] = carryOut(request, work);
-    return { ...state, ...more };
-  });
-}
+type ChangeContract<T> = Omit<Contract<T>, 'answers' | 'status'> & { answers?: string };
 
-/** The same where something is found out first that takes a while: others are answered meanwhile. */
+/**
+ * A route that changes a garden after something was found out that takes a while, for which nobody waits: the checks and
+ * writes of `work` are one transaction; it answers the garden as it is then.
+ */
 export function preparedChange<T, P>(
-  contract: Omit<Contract<T>, 'answers' | 'status'> & { answers?: string },
-  prepare: (request: Request<T>) => Promise<P>,
+  contract: ChangeContract<T>,
+  prepare: (request: Request<T>) => P | Promise<P>,
   work: (request: Request<T>, prepared: P) => object | void,
 ) {
   return route<T>({ answers: STATE, ...contract, query: { ...contract.query, ...SINCE } }, async (request) => {
@@ -162,6 +156,10 @@ export function preparedChange<T, P>(
     return { ...state, ...more };
   });
 }
+
+/** A route that changes a garden at once. */
+export const change = <T = undefined>(contract: ChangeContract<T>, work: (request: Request<T>) => object | void) =>
+  preparedChange<T, void>(contract, () => undefined, work);
 
 /** A route that adds a record to a garden's `list`, by its part of the path; the answer names the new record's address. */
 export function addition<T>(

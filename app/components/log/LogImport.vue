@@ -95,16 +95,21 @@ let looks = 0;
 async function look() {
   const mine = ++looks;
   found.value = null;
+  looking.value = false;
   const { library, sites } = garden;
   if (rows.value === 0 || map.value.day === undefined || !library) return;
   looking.value = true;
   const names = { targets: toRaw(library.targets), plants: toRaw(library.plants) };
   const beds = sites.map(({ id, name }) => ({ id, name }));
   const choices = { days: days.value, repeat: repeat.value, unknown: unknown.value, kind: kind.value };
-  const answer = await reader().find(headed.value, { ...map.value }, choices, names, beds);
-  if (mine !== looks) return;
-  found.value = answer;
-  looking.value = false;
+  try {
+    const answer = await reader().find(headed.value, { ...map.value }, choices, names, beds);
+    if (mine === looks) found.value = answer;
+  } catch (error) {
+    if (mine === looks) fault.value = `The table was not read: ${(error as Error).message}.`;
+  } finally {
+    if (mine === looks) looking.value = false;
+  }
 }
 watch([rows, headed, map, days, repeat, unknown, kind, () => garden.sites], () => void look());
 function setColumn(column: LogColumn, value: string) {

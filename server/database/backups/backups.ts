@@ -7,7 +7,7 @@ import { remember } from '../installation';
 import { MIGRATIONS, openStore, type Store } from '../open';
 import { deleteLongRemoved } from '../records/gardens';
 import { inTransaction } from '../transaction';
-import { ACCESS_TABLES, backUp, backUpNow, foldersOf, listBackups, sync, type KeptBackup } from './files';
+import { ACCESS_TABLES, backUp, backUpNow, folderBeside, listBackups, sync, type KeptBackup } from './files';
 import type { BackupKind } from '../../../core/model/installation';
 import { flawOf } from './flaw';
 
@@ -22,7 +22,7 @@ function inTurn<T>(work: () => Promise<T>): Promise<T> {
 /** The folder of a store's backups; a 422 fault for a database that is in no file. */
 export function backupFolder(store: Store): string {
   if (store.file === ':memory:') throw new Fault(422, 'This database is held in no file: there is nothing to back up.');
-  return foldersOf(store.file).backups;
+  return folderBeside(store.file);
 }
 
 /** How many rows were written when a database was last backed up: an import right after it needs no other. */

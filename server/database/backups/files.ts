@@ -35,9 +35,7 @@ const SPARE = 30_000_000;
 export const ACCESS_TABLES = ['passphrase', 'session', 'sign_in'] as const;
 
 /** The folder of the backups of a database: OUTWASH_BACKUPS, or beside it. */
-export const foldersOf = (database: string) => ({
-  backups: process.env.OUTWASH_BACKUPS ?? join(dirname(database), 'backups'),
-});
+export const folderBeside = (database: string): string => process.env.OUTWASH_BACKUPS ?? join(dirname(database), 'backups');
 
 const nameOf = (kind: BackupKind, at: string) => `outwash-${at.replace(/[-:.]/g, '')}-${kind}.sqlite`;
 

@@ -77,7 +77,7 @@ const positionIn = (db: Connection, id: string) => ({ history: historyOf(db, id)
  */
 export function readChanges(db: Connection, id: string, since: number | null): GardenState | GardenChanges {
   const position = positionIn(db, id);
-  if (since === null || since > position.at || since < earliestKnown(db)) return readGarden(db, id);
+  if (since === null || since > position.at || since < earliestKnown(db)) return { ...readRecords(db, id), ...position };
   const garden = mustRead(db, 'garden', id, id);
   const changed = changedSince(db, id, since);
   const changes: GardenChanges = { of: id, since, ...position, put: {}, gone: {} };
